@@ -1,0 +1,38 @@
+/** Imports go one way: core, engrave, formats, then store, devices and workers, ui, rooms, pages. No cycles. */
+const LAYERS = ['core', 'engrave', 'formats', 'store', 'ui', 'rooms', 'pages'];
+
+const oneWay = LAYERS.map((layer, index) => ({
+  name: `${layer}-looks-inwards`,
+  comment: `src/${layer} may import only from itself and from the layers before it`,
+  severity: 'error',
+  from: { path: `^src/${layer}/` },
+  to: { path: LAYERS.slice(index + 1).map((outer) => `^src/${outer}/`).join('|') || '^$' },
+}));
+
+module.exports = {
+  forbidden: [
+    ...oneWay,
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-is-pure',
+      comment: 'the core uses no package and nothing of Node',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core', 'npm-no-pkg', 'npm-unknown'] },
+    },
+    {
+      name: 'engrave-needs-no-browser',
+      severity: 'error',
+      from: { path: '^src/(engrave|formats)/', pathNot: '\\.test\\.ts$' },
+      to: { path: 'node_modules/(react|react-dom|dexie)/' },
+    },
+    { name: 'server-stands-alone', severity: 'error', from: { path: '^server/' }, to: { path: '^src/' } },
+    { name: 'unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^(astro:|virtual:)' } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types', 'node', 'default'], extensions: ['.ts', '.tsx', '.mjs', '.js', '.json', '.astro'] },
+  },
+};

@@ -1,0 +1,20 @@
+import node from '@astrojs/node';
+import react from '@astrojs/react';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'astro/config';
+
+export default defineConfig({
+  output: 'static',
+  trailingSlash: 'never',
+  build: { format: 'file', inlineStylesheets: 'never' },
+  adapter: node({ mode: 'middleware' }),
+  integrations: [react()],
+  devToolbar: { enabled: false },
+  // Posts from other sites are answered by the endpoints themselves, as problem documents.
+  security: { checkOrigin: false },
+  vite: {
+    plugins: [tailwindcss()],
+    build: { assetsInlineLimit: 0 },
+    ssr: { noExternal: true },
+  },
+});

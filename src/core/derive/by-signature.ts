@@ -1,0 +1,108 @@
+import { type Fifths, type SpelledNote, spelled, temptingSpelling } from '../note/spelled';
+import { type Direction, lineOf, type PlacedNote } from '../scale/line';
+import { PATTERNS, type ScaleId } from '../scale/pattern';
+import { comesDownOtherwise, enharmonicTonic, type Scale } from '../scale/scale';
+import { accidentalsOf, alteredLetters, ownerOf } from '../scale/signature';
+import type { Derivation, DerivationStep, PlaceState, Saying } from './derivation';
+import { lettersOnly, overwrite, settle } from './place-state';
+
+/** A scale that is written with a signature. */
+export type SignedScale = Scale & { readonly id: ScaleId; readonly signature: Fifths };
+
+/** Whether the circle-and-signature method can serve a scale: typed steps have no signature of their own. */
+export function hasSignature(scale: Scale): scale is SignedScale {
+  return scale.id !== null && scale.signature !== null;
+}
+
+/** Counting to the signature: a major key from C, a minor one through its relative major. */
+function countSayings(scale: SignedScale): readonly Saying[] {
+  const { tonic, id, signature } = scale;
+  const sayings: Saying[] = [];
+  if (PATTERNS[id].mode === 'minor') {
+    const major = ownerOf(signature, 'major');
+    if (!major) throw new RangeError('a minor scale holds the tonic of its relative major');
+    sayings.push({ code: 'relative-major', tonic, major }, { code: 'count-places', major, count: signature });
+  } else {
+    sayings.push({ code: 'count-places', major: tonic, count: signature });
+  }
+  sayings.push({ code: 'take-signs', signs: accidentalsOf(signature), count: signature });
+  if (scale.theoretical) {
+    sayings.push({ code: 'theoretical', count: signature, scale: id, instead: enharmonicTonic(scale) });
+  }
+  return sayings;
+}
+
+/** Places of the line where a letter stands. */
+function placesOf(line: readonly PlacedNote[], letter: SpelledNote['letter']): readonly number[] {
+  return line.flatMap(({ pitch }, place) => (pitch.note.letter === letter ? [place] : []));
+}
+
+/** The notes the signature alone gives to a line, before any degree is raised. */
+function unraised(line: readonly PlacedNote[], signature: Fifths): readonly SpelledNote[] {
+  const altered = alteredLetters(signature);
+  return line.map(({ pitch }) => altered.get(pitch.note.letter) ?? spelled(pitch.note.letter, 0));
+}
+
+/**
+ * Method 3: places counted from C round the circle, that many signs from the order, put on the letters; then the
+ * raised degrees as accidentals, never in the signature, and for melodic minor their return on the way down.
+ */
+export function deriveBySignature(scale: SignedScale, direction: Direction): Derivation {
+  const line = lineOf(scale, direction, 4);
+  const notes = line.map(({ pitch }) => pitch.note);
+  const plain = unraised(line, scale.signature);
+  const everywhere = line.map((_, place) => place);
+  const signs = accidentalsOf(scale.signature);
+  let state: readonly PlaceState[] = lettersOnly(line, scale.tonic);
+  let put = 0;
+  const steps: DerivationStep[] = [];
+  const add = (saying: Saying, at: readonly number[]) => {
+    steps.push({ saying, at, line: state, signs: put });
+  };
+
+  for (const saying of countSayings(scale)) add(saying, []);
+  if (signs.length === 0) state = settle(state, everywhere, plain);
+  add(
+    { code: 'letters', letters: notes.slice(0, 8).map(({ letter }) => letter), tonic: scale.tonic },
+    everywhere,
+  );
+  for (const sign of signs) {
+    put += 1;
+    const at = placesOf(line, sign.letter);
+    state = settle(state, put === signs.length ? everywhere : at, plain);
+    add(
+      {
+        code: 'put-sign',
+        sign,
+        degrees: [...new Set(at.map((place) => (line[place] as PlacedNote).degree))],
+      },
+      at,
+    );
+  }
+
+  for (const degree of scale.raised) {
+    const at = line.flatMap((note, place) => (note.degree === degree && note.raised ? [place] : []));
+    const [from, to] = [plain[at[0] ?? -1], notes[at[0] ?? -1]];
+    if (!from || !to) continue;
+    state = overwrite(state, at, to);
+    add({ code: 'raise', degree, from, to, refused: temptingSpelling(to) }, at);
+  }
+  const returned = line.flatMap((note, place) =>
+    note.falling && !note.raised && scale.raised.includes(note.degree) ? [place] : [],
+  );
+  if (comesDownOtherwise(scale) && returned.length > 0) {
+    add(
+      {
+        code: direction === 'both' ? 'restore' : 'natural-coming-down',
+        notes: returned.map((place) => notes[place] as SpelledNote),
+      },
+      returned,
+    );
+  }
+  return {
+    question: { scale, direction },
+    method: 'signature',
+    steps,
+    answer: state.map(({ note }) => note),
+  };
+}

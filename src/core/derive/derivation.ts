@@ -1,0 +1,72 @@
+import type { Letter } from '../note/letter';
+import type { SpelledNote } from '../note/spelled';
+import type { Direction } from '../scale/line';
+import type { ScaleId } from '../scale/pattern';
+import type { Scale } from '../scale/scale';
+
+/** Ways to derive a scale, by the id that addresses and the API use. */
+export const METHOD_IDS = ['step-pattern', 'signature'] as const;
+
+export type MethodId = (typeof METHOD_IDS)[number];
+
+/** What one step of the working says, as data; `words` makes the sentence. */
+export type Saying =
+  | { readonly code: 'letters'; readonly letters: readonly Letter[]; readonly tonic: SpelledNote }
+  | {
+      readonly code: 'walk';
+      readonly from: SpelledNote;
+      readonly to: SpelledNote;
+      readonly semitones: number;
+      readonly falling: boolean;
+      /** Semitones to the plain letter, where the note is altered and the plain letter does not fit. */
+      readonly plain: number | null;
+      readonly refused: SpelledNote | null;
+      readonly home: boolean;
+    }
+  | { readonly code: 'same-coming-down' }
+  /** Melodic minor's own descent, with the notes of it that differ where they are pointed at. */
+  | { readonly code: 'natural-coming-down'; readonly notes: readonly SpelledNote[] }
+  | { readonly code: 'restore'; readonly notes: readonly SpelledNote[] }
+  | { readonly code: 'relative-major'; readonly tonic: SpelledNote; readonly major: SpelledNote }
+  /** Places from C to a major key round the circle: clockwise positive, one sharp each. */
+  | { readonly code: 'count-places'; readonly major: SpelledNote; readonly count: number }
+  | { readonly code: 'take-signs'; readonly signs: readonly SpelledNote[]; readonly count: number }
+  | {
+      readonly code: 'theoretical';
+      readonly count: number;
+      readonly scale: ScaleId;
+      readonly instead: SpelledNote | null;
+    }
+  | { readonly code: 'put-sign'; readonly sign: SpelledNote; readonly degrees: readonly number[] }
+  | {
+      readonly code: 'raise';
+      readonly degree: number;
+      readonly from: SpelledNote;
+      readonly to: SpelledNote;
+      readonly refused: SpelledNote | null;
+    };
+
+/** One place of the line while it is being worked out. */
+export type PlaceState = {
+  readonly note: SpelledNote;
+  /** `letter`: only the letter is written; `decided`: the note stands. */
+  readonly stage: 'letter' | 'decided';
+};
+
+export type DerivationStep = {
+  readonly saying: Saying;
+  /** Places of the line it points at, from 0. */
+  readonly at: readonly number[];
+  /** The line as it stands after the step. */
+  readonly line: readonly PlaceState[];
+  /** Signs of the signature that have been put so far, by the order; null for a method that puts none. */
+  readonly signs: number | null;
+};
+
+/** A way to an answer, as a value: everything that shows, says or prints a working is read off it. */
+export type Derivation = {
+  readonly question: { readonly scale: Scale; readonly direction: Direction };
+  readonly method: MethodId;
+  readonly steps: readonly DerivationStep[];
+  readonly answer: readonly SpelledNote[];
+};

@@ -1,0 +1,33 @@
+import { type SpelledNote, spelled } from '../note/spelled';
+import type { PlacedNote } from '../scale/line';
+import type { PlaceState } from './derivation';
+
+/** A line of plain letters still to be decided; the tonic's own sign is given at both ends of the octave. */
+export function lettersOnly(line: readonly PlacedNote[], tonic: SpelledNote): readonly PlaceState[] {
+  return line.map(({ pitch, degree }) => ({
+    note: degree === 1 || degree === 8 ? tonic : spelled(pitch.note.letter, 0),
+    stage: 'letter',
+  }));
+}
+
+/** The line with the named places decided; the same object where nothing changes. */
+export function settle(
+  line: readonly PlaceState[],
+  at: readonly number[],
+  notes: readonly SpelledNote[],
+): readonly PlaceState[] {
+  if (at.length === 0) return line;
+  return line.map((place, index) => {
+    const note = notes[index];
+    return note && at.includes(index) ? { note, stage: 'decided' } : place;
+  });
+}
+
+/** The line with one note written at the named places, over what stood there. */
+export function overwrite(
+  line: readonly PlaceState[],
+  at: readonly number[],
+  note: SpelledNote,
+): readonly PlaceState[] {
+  return line.map((place, index) => (at.includes(index) ? { note, stage: 'decided' } : place));
+}

@@ -1,0 +1,108 @@
+import { lettersCounted } from '../note/letter';
+import { pitchClass, type SpelledNote } from '../note/spelled';
+import type { Direction } from '../scale/line';
+import type { Scale } from '../scale/scale';
+import { accidentalsOf, isStandardSignature } from '../scale/signature';
+import { hasSignature } from './by-signature';
+
+import { agrees, derive, methodsFor } from './methods';
+
+/** What is checked on a finished scale, each by itself. */
+export const CHECK_IDS = [
+  'steps-in-order',
+  'all-seven-letters',
+  'none-skipped',
+  'none-twice',
+  'top-as-bottom',
+  'signature-in-order',
+  'methods-agree',
+] as const;
+
+export type CheckId = (typeof CHECK_IDS)[number];
+
+export type Check = {
+  readonly check: CheckId;
+  /** Null where the question has nothing to check: typed steps have no signature. */
+  readonly holds: boolean | null;
+  /** Places of the line where it fails, from 0. */
+  readonly at: readonly number[];
+};
+
+/** Semitones between neighbours of a line, always positive; the way they lie is known from the direction. */
+function gaps(notes: readonly SpelledNote[], falling: (gap: number) => boolean): readonly number[] {
+  return notes.slice(1).map((note, gap) => {
+    const before = notes[gap] as SpelledNote;
+    const up = falling(gap) ? pitchClass(before) - pitchClass(note) : pitchClass(note) - pitchClass(before);
+    return (up + 12) % 12;
+  });
+}
+
+/**
+ * The proof of a written-out scale against what was asked, read from the notes alone and not from how they were
+ * found: steps in order, all seven letters, none skipped, none twice but the octave, top as bottom, signature in
+ * order and never mixed, all methods at one answer.
+ *
+ * @param notes the line as it was written, 8 notes or 15 for `both`
+ */
+export function prove(scale: Scale, direction: Direction, notes: readonly SpelledNote[]): readonly Check[] {
+  const falling = (gap: number) => direction === 'down' || (direction === 'both' && gap >= 7);
+  const asked = [...(direction === 'down' ? [] : scale.rising), ...(direction === 'up' ? [] : scale.falling)];
+  const found = gaps(notes, falling);
+  const wrongSteps = asked.flatMap((step, gap) => (found[gap] === step ? [] : [gap + 1]));
+  const moves = notes.slice(1).map((note, gap) => {
+    const before = notes[gap] as SpelledNote;
+    return falling(gap)
+      ? lettersCounted(note.letter, before.letter) - 1
+      : lettersCounted(before.letter, note.letter) - 1;
+  });
+  const octaves = direction === 'both' ? [0, 7, 14] : [0, 7];
+  const missing = octaves.slice(1).filter((top) => lettersOf(notes, top).size < 7);
+  return [
+    check('steps-in-order', wrongSteps),
+    check('all-seven-letters', missing),
+    check(
+      'none-skipped',
+      moves.flatMap((move, gap) => (move > 1 ? [gap + 1] : [])),
+    ),
+    check(
+      'none-twice',
+      octaves.slice(1).flatMap((top) => repeatedPlaces(notes, top)),
+    ),
+    check(
+      'top-as-bottom',
+      octaves.filter((place) => notes[place] !== notes[0]),
+    ),
+    signatureCheck(scale),
+    check('methods-agree', methodsAgree(scale, direction, notes) ? [] : [0]),
+  ];
+}
+
+/** The letters of the seven notes before an octave is reached at `top`. */
+function lettersOf(notes: readonly SpelledNote[], top: number): ReadonlySet<string> {
+  return new Set(notes.slice(top - 7, top).map(({ letter }) => letter));
+}
+
+/** Places whose letter has stood before within the same octave; the octave itself may come back. */
+function repeatedPlaces(notes: readonly SpelledNote[], top: number): readonly number[] {
+  const run = notes.slice(top - 7, top).map(({ letter }) => letter);
+  return run.flatMap((letter, place) => (run.indexOf(letter) < place ? [top - 7 + place] : []));
+}
+
+function check(id: CheckId, at: readonly number[]): Check {
+  return { check: id, holds: at.length === 0, at };
+}
+
+/** Past seven signs the order is counted on, so the check is that one kind of sign is used and in order. */
+function signatureCheck(scale: Scale): Check {
+  if (!hasSignature(scale)) return { check: 'signature-in-order', holds: null, at: [] };
+  const signs = accidentalsOf(scale.signature);
+  const oneKind = signs.every(({ alteration }) => Math.sign(alteration) === Math.sign(scale.signature));
+  return check('signature-in-order', oneKind && (scale.theoretical || isStandardSignature(signs)) ? [] : [0]);
+}
+
+function methodsAgree(scale: Scale, direction: Direction, notes: readonly SpelledNote[]): boolean {
+  return methodsFor(scale).every((method) => {
+    const derivation = derive(scale, direction, method);
+    return derivation !== null && agrees(derivation, notes);
+  });
+}

@@ -1,0 +1,18 @@
+/**
+ * The seven diatonic modes by what they ask of a signature. A signature counts the tonic's place on the line of
+ * fifths less the mode's: lydian −1, major 0 … locrian 5.
+ */
+export const MODES = ['lydian', 'major', 'mixolydian', 'dorian', 'minor', 'phrygian', 'locrian'] as const;
+
+export type Mode = (typeof MODES)[number];
+
+/** Places of the mode's tonic right of the signature's major tonic on the line of fifths. */
+export const MODE_PLACE: Readonly<Record<Mode, number>> = {
+  lydian: -1,
+  major: 0,
+  mixolydian: 1,
+  dorian: 2,
+  minor: 3,
+  phrygian: 4,
+  locrian: 5,
+};

@@ -1,0 +1,96 @@
+import type { Mode } from './mode';
+
+/** The scales that have a name here, by the id that addresses, files and the API use. */
+export const SCALE_IDS = ['major', 'natural-minor', 'harmonic-minor', 'melodic-minor'] as const;
+
+export type ScaleId = (typeof SCALE_IDS)[number];
+
+/** Other ids that are read for the same scale. */
+export const SCALE_ALIASES: Readonly<Record<string, ScaleId>> = { ionian: 'major', aeolian: 'natural-minor' };
+
+export type ScalePattern = {
+  readonly id: ScaleId;
+  /** Steps in semitones, rising from the tonic. */
+  readonly rising: readonly number[];
+  /** The same for the notes of the descent, still counted upwards; melodic minor alone comes down otherwise. */
+  readonly falling: readonly number[];
+  /** Whose signature it takes: the minor forms use natural minor's. */
+  readonly mode: Mode;
+  /** Degrees raised above that signature, rising. */
+  readonly raised: readonly number[];
+};
+
+export const PATTERNS: Readonly<Record<ScaleId, ScalePattern>> = {
+  major: {
+    id: 'major',
+    rising: [2, 2, 1, 2, 2, 2, 1],
+    falling: [2, 2, 1, 2, 2, 2, 1],
+    mode: 'major',
+    raised: [],
+  },
+  'natural-minor': {
+    id: 'natural-minor',
+    rising: [2, 1, 2, 2, 1, 2, 2],
+    falling: [2, 1, 2, 2, 1, 2, 2],
+    mode: 'minor',
+    raised: [],
+  },
+  'harmonic-minor': {
+    id: 'harmonic-minor',
+    rising: [2, 1, 2, 2, 1, 3, 1],
+    falling: [2, 1, 2, 2, 1, 3, 1],
+    mode: 'minor',
+    raised: [7],
+  },
+  'melodic-minor': {
+    id: 'melodic-minor',
+    rising: [2, 1, 2, 2, 2, 2, 1],
+    falling: [2, 1, 2, 2, 1, 2, 2],
+    mode: 'minor',
+    raised: [6, 7],
+  },
+};
+
+/** The named scale an id or alias stands for, or null. */
+export function scaleIdFrom(read: string): ScaleId | null {
+  return SCALE_IDS.find((id) => id === read) ?? SCALE_ALIASES[read] ?? null;
+}
+
+/** The named scale that rises and falls by these steps, or null. */
+export function scaleIdOfSteps(steps: readonly number[]): ScaleId | null {
+  const typed = steps.join(' ');
+  return (
+    SCALE_IDS.find(
+      (id) => PATTERNS[id].rising.join(' ') === typed && PATTERNS[id].falling.join(' ') === typed,
+    ) ?? null
+  );
+}
+
+/** Why typed steps make no seven-note scale. */
+export type StepsProblem =
+  | { readonly code: 'steps-count'; readonly count: number }
+  | { readonly code: 'steps-size'; readonly position: number; readonly read: string }
+  | { readonly code: 'steps-sum'; readonly sum: number };
+
+/**
+ * Reads a seven-step pattern from its semitones: each 1 to 4, together an octave of 12.
+ *
+ * @example readSteps(['2','2','1','2','2','2','1'])
+ */
+export function readSteps(
+  parts: readonly string[],
+):
+  | { readonly ok: true; readonly steps: readonly number[] }
+  | { readonly ok: false; readonly problem: StepsProblem } {
+  const wrong = parts.findIndex((part) => !/^[1-4]$/u.test(part.trim()));
+  if (wrong >= 0) {
+    return {
+      ok: false,
+      problem: { code: 'steps-size', position: wrong + 1, read: (parts[wrong] ?? '').trim() },
+    };
+  }
+  if (parts.length !== 7) return { ok: false, problem: { code: 'steps-count', count: parts.length } };
+  const steps = parts.map((part) => Number(part));
+  const sum = steps.reduce((total, step) => total + step, 0);
+  return sum === 12 ? { ok: true, steps } : { ok: false, problem: { code: 'steps-sum', sum } };
+}

@@ -1,0 +1,153 @@
+import { letterAfter, letterIndex, SEMITONES_ABOVE_C } from '../note/letter';
+import {
+  type Fifths,
+  fifths,
+  fifthsOf,
+  noteAtFifths,
+  type SpelledNote,
+  spelledOrNull,
+} from '../note/spelled';
+import { PATTERNS, type ScaleId, scaleIdOfSteps } from './pattern';
+import { isPrintable, signatureOf } from './signature';
+
+/** A spelled scale of seven steps. */
+export type Scale = {
+  readonly tonic: SpelledNote;
+  /** The named scale, or null for typed steps that have no name here. */
+  readonly id: ScaleId | null;
+  /** Steps in semitones as they are walked: `rising` from the tonic, `falling` from the top down. */
+  readonly rising: readonly number[];
+  readonly falling: readonly number[];
+  /** Eight notes from the tonic up, and eight from the top down. */
+  readonly ascending: readonly SpelledNote[];
+  readonly descending: readonly SpelledNote[];
+  /** Fifths of the signature it is written with; counted on past seven; null for typed steps that have none. */
+  readonly signature: Fifths | null;
+  /** Degrees raised above that signature, rising. */
+  readonly raised: readonly number[];
+  /** Whether the signature would pass seven signs. */
+  readonly theoretical: boolean;
+};
+
+/** A degree that cannot be spelled with one or two signs, and the tonic that sounds the same and can. */
+export type SpellingProblem = {
+  readonly code: 'needs-third-sign';
+  readonly tonic: SpelledNote;
+  readonly degree: number;
+  readonly letter: SpelledNote['letter'];
+  readonly alteration: number;
+  readonly instead: SpelledNote | null;
+};
+
+export type ScaleReading =
+  | { readonly ok: true; readonly scale: Scale }
+  | { readonly ok: false; readonly problem: SpellingProblem };
+
+type Unspellable = { readonly degree: number; readonly alteration: number };
+
+/**
+ * Spells steps from a tonic with one letter a note. Notes rise from the tonic to its octave.
+ * Returns the degree (2 to 7) that would need a third sign where there is one.
+ */
+function spellUp(tonic: SpelledNote, steps: readonly number[]): readonly SpelledNote[] | Unspellable {
+  const notes: SpelledNote[] = [tonic];
+  const start = SEMITONES_ABOVE_C[tonic.letter] + tonic.alteration;
+  let above = 0;
+  for (const [index, step] of steps.entries()) {
+    above += step;
+    const letter = letterAfter(tonic.letter, index + 1);
+    const octave = Math.floor((letterIndex(tonic.letter) + index + 1) / 7);
+    const alteration = start + above - (SEMITONES_ABOVE_C[letter] + 12 * octave);
+    const note = spelledOrNull(letter, alteration);
+    if (!note) return { degree: index + 2, alteration };
+    notes.push(note);
+  }
+  return notes;
+}
+
+/** A scale of seven typed steps (semitones, together 12), or the degree that cannot be spelled. */
+export function scaleOfSteps(tonic: SpelledNote, steps: readonly number[]): ScaleReading {
+  const known = scaleIdOfSteps(steps);
+  if (known) return scaleNamed(tonic, known);
+  return assemble(tonic, null, steps, steps);
+}
+
+/**
+ * A named scale on a tonic. All 21 tonics can be spelled; a tonic with two signs may need a third.
+ *
+ * @example scaleNamed(noteNamed('G#'), 'harmonic-minor') // … E F𝄪 G♯
+ */
+export function scaleNamed(tonic: SpelledNote, id: ScaleId): ScaleReading {
+  const { rising, falling } = PATTERNS[id];
+  return assemble(tonic, id, rising, falling);
+}
+
+function assemble(
+  tonic: SpelledNote,
+  id: ScaleId | null,
+  rising: readonly number[],
+  falling: readonly number[],
+): ScaleReading {
+  const up = spellUp(tonic, rising);
+  const down = spellUp(tonic, falling);
+  if (!isSpelled(up)) return thirdSign(tonic, up, rising, falling);
+  if (!isSpelled(down)) return thirdSign(tonic, down, rising, falling);
+  const signature = id ? signatureOf(tonic, PATTERNS[id].mode) : null;
+  return {
+    ok: true,
+    scale: {
+      tonic,
+      id,
+      rising,
+      falling: [...falling].reverse(),
+      ascending: up,
+      descending: [...down].reverse(),
+      signature,
+      raised: id ? PATTERNS[id].raised : [],
+      theoretical: signature !== null && !isPrintable(signature),
+    },
+  };
+}
+
+function isSpelled(spelling: readonly SpelledNote[] | Unspellable): spelling is readonly SpelledNote[] {
+  return !('degree' in spelling);
+}
+
+function thirdSign(
+  tonic: SpelledNote,
+  { degree, alteration }: Unspellable,
+  rising: readonly number[],
+  falling: readonly number[],
+): ScaleReading {
+  const letter = letterAfter(tonic.letter, degree - 1);
+  const instead = spellableTwin(tonic, rising, falling);
+  return { ok: false, problem: { code: 'needs-third-sign', tonic, degree, letter, alteration, instead } };
+}
+
+/** The tonic twelve places along the line of fifths, towards fewer signs, if the steps can be spelled from it. */
+function spellableTwin(
+  tonic: SpelledNote,
+  rising: readonly number[],
+  falling: readonly number[],
+): SpelledNote | null {
+  const twin = noteAtFifths(fifthsOf(tonic) + (fifthsOf(tonic) > 0 ? -12 : 12));
+  if (!twin) return null;
+  const spellable = isSpelled(spellUp(twin, rising)) && isSpelled(spellUp(twin, falling));
+  return spellable ? twin : null;
+}
+
+/**
+ * The tonic of the enharmonic equivalent that is written in practice: for a theoretical key the practical one, for
+ * the three doubled pairs the other; null where no other spelling has a signature of seven signs or fewer.
+ */
+export function enharmonicTonic(scale: Scale): SpelledNote | null {
+  const { signature } = scale;
+  if (signature === null) return null;
+  const way = signature > 0 ? -12 : 12;
+  return isPrintable(fifths(signature + way)) ? noteAtFifths(fifthsOf(scale.tonic) + way) : null;
+}
+
+/** Whether a scale has other notes on the way down than on the way up, as melodic minor has. */
+export function comesDownOtherwise(scale: Scale): boolean {
+  return scale.ascending.some((note, index) => note !== scale.descending[7 - index]);
+}

@@ -1,0 +1,118 @@
+import type { Saying } from '../derive/derivation';
+import { letterAfter } from '../note/letter';
+import { degreeWord, noteList, noteName, numberWord, SCALE_WORDS, signCount, stepWord } from './vocabulary';
+
+/** One line of the working: the fact, and the reason that refuses the tempting wrong spelling, where there is one. */
+export type SaidStep = { readonly text: string; readonly reason: string | null };
+
+type Of<Code extends Saying['code']> = Extract<Saying, { readonly code: Code }>;
+
+/** Puts one step of a working into a sentence. */
+export function sayStep(saying: Saying): SaidStep {
+  switch (saying.code) {
+    case 'letters':
+      return plain(lettersLine(saying));
+    case 'walk':
+      return walkLine(saying);
+    case 'same-coming-down':
+      return plain('Coming down, the same notes in turn.');
+    case 'natural-coming-down':
+      return plain('Coming down, melodic minor takes its natural form: nothing is raised.');
+    case 'restore':
+      return plain(`Coming down, both are given back: ${noteList(saying.notes)}.`);
+    case 'relative-major':
+      return plain(
+        `${noteName(saying.tonic)} minor shares its signature with ${noteName(saying.major)} major, three half steps up.`,
+      );
+    case 'count-places':
+      return plain(placesLine(saying));
+    case 'take-signs':
+      return plain(signsLine(saying));
+    case 'theoretical':
+      return theoreticalLine(saying);
+    case 'put-sign':
+      return plain(putLine(saying));
+    case 'raise':
+      return raiseLine(saying);
+  }
+}
+
+/** The line and its reason as one text. */
+export function stepText(saying: Saying): string {
+  const { text, reason } = sayStep(saying);
+  return reason ? `${text} ${reason}` : text;
+}
+
+function plain(text: string): SaidStep {
+  return { text, reason: null };
+}
+
+function lettersLine({ letters, tonic }: Of<'letters'>): string {
+  const row = `Write the letters ${letters.join(' ')}, one of each`;
+  return tonic.alteration === 0 ? `${row}.` : `${row}. Both ends are ${noteName(tonic)}.`;
+}
+
+function walkLine({ from, to, semitones, falling, plain: gap, refused, home }: Of<'walk'>): SaidStep {
+  const way = falling ? 'down' : 'up';
+  const move = `${noteName(from)} ${way} a ${stepWord(semitones)} is ${noteName(to)}`;
+  if (home) return plain(`${move}: home.`);
+  if (gap === null) return plain(`${move}.`);
+  const why = `${noteName(from)} to ${to.letter} is ${gapWord(gap, semitones)}`;
+  const text = `${move}, not ${to.letter}: ${why}.`;
+  if (!refused) return plain(text);
+  const side = falling ? 'before' : 'after';
+  return {
+    text,
+    reason: `${noteName(refused)} sounds the same, but the letter ${side} ${from.letter} is ${to.letter}.`,
+  };
+}
+
+/** How far the plain letter is, beside how far it should be. */
+function gapWord(gap: number, wanted: number): string {
+  if (gap === 0) return 'no step at all';
+  if (gap < 0) return 'no step that way';
+  return gap < wanted ? `only a ${stepWord(gap)}` : `a ${stepWord(gap)}`;
+}
+
+function placesLine({ major, count }: Of<'count-places'>): string {
+  if (count === 0) return 'C major stands at the top of the circle of fifths: no sharps or flats.';
+  const way = count > 0 ? 'clockwise' : 'anticlockwise';
+  const places = Math.abs(count) === 1 ? 'one place' : `${numberWord(Math.abs(count))} places`;
+  return `${noteName(major)} lies ${places} ${way} from C on the circle of fifths: ${signCount(count)}.`;
+}
+
+function signsLine({ signs, count }: Of<'take-signs'>): string {
+  if (count === 0) return 'An empty signature is a full answer: every letter stays plain.';
+  const order = count > 0 ? 'sharps' : 'flats';
+  const names = signs.map(noteName).join(' ');
+  if (Math.abs(count) > 7) {
+    return `Counted on past seven, the order of ${order} leaves ${names}.`;
+  }
+  return `From the order of ${order} take ${Math.abs(count) === 1 ? 'the first' : `the first ${numberWord(Math.abs(count))}`}: ${names}.`;
+}
+
+function theoreticalLine({ count, scale, instead }: Of<'theoretical'>): SaidStep {
+  const text = `${capital(numberWord(Math.abs(count)))} is more than a signature prints: the key is theoretical, and its signs stand at the notes.`;
+  if (!instead) return plain(text);
+  return {
+    text,
+    reason: `In practice ${noteName(instead)} ${SCALE_WORDS[scale]} is written; it sounds the same.`,
+  };
+}
+
+function putLine({ sign, degrees }: Of<'put-sign'>): string {
+  const places = degrees.filter((degree) => degree !== 8).map(degreeWord);
+  if (degrees.includes(8)) return `${sign.letter} becomes ${noteName(sign)}: the tonic, at both ends.`;
+  return `${sign.letter} becomes ${noteName(sign)}: the ${places.join(' and ')}.`;
+}
+
+function raiseLine({ degree, from, to, refused }: Of<'raise'>): SaidStep {
+  const text = `Raise the ${degreeWord(degree)}: ${noteName(from)} becomes ${noteName(to)}, an accidental at the note, not in the signature.`;
+  if (!refused) return plain(text);
+  const reason = `It sounds like ${noteName(refused)}, but the letter after ${letterAfter(to.letter, -1)} is ${to.letter}.`;
+  return { text, reason };
+}
+
+function capital(word: string): string {
+  return word.slice(0, 1).toUpperCase() + word.slice(1);
+}
