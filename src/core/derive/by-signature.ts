@@ -53,7 +53,7 @@ export function deriveBySignature(scale: SignedScale, direction: Direction): Der
   const plain = unraised(line, scale.signature);
   const everywhere = line.map((_, place) => place);
   const signs = accidentalsOf(scale.signature);
-  let state: readonly PlaceState[] = lettersOnly(line, scale.tonic);
+  let state: readonly PlaceState[] = lettersOnly(line, null);
   let put = 0;
   const steps: DerivationStep[] = [];
   const add = (saying: Saying, at: readonly number[]) => {
@@ -62,10 +62,7 @@ export function deriveBySignature(scale: SignedScale, direction: Direction): Der
 
   for (const saying of countSayings(scale)) add(saying, []);
   if (signs.length === 0) state = settle(state, everywhere, plain);
-  add(
-    { code: 'letters', letters: notes.slice(0, 8).map(({ letter }) => letter), tonic: scale.tonic },
-    everywhere,
-  );
+  add({ code: 'letters', letters: notes.slice(0, 8).map(({ letter }) => letter), tonic: null }, everywhere);
   for (const sign of signs) {
     put += 1;
     const at = placesOf(line, sign.letter);

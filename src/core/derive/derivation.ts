@@ -11,7 +11,8 @@ export type MethodId = (typeof METHOD_IDS)[number];
 
 /** What one step of the working says, as data; `words` makes the sentence. */
 export type Saying =
-  | { readonly code: 'letters'; readonly letters: readonly Letter[]; readonly tonic: SpelledNote }
+  /** Plain letters; `tonic` where the tonic's sign is given from the start, not found by the method. */
+  | { readonly code: 'letters'; readonly letters: readonly Letter[]; readonly tonic: SpelledNote | null }
   | {
       readonly code: 'walk';
       readonly from: SpelledNote;

@@ -2,10 +2,10 @@ import { type SpelledNote, spelled } from '../note/spelled';
 import type { PlacedNote } from '../scale/line';
 import type { PlaceState } from './derivation';
 
-/** A line of plain letters still to be decided; the tonic's own sign is given at both ends of the octave. */
-export function lettersOnly(line: readonly PlacedNote[], tonic: SpelledNote): readonly PlaceState[] {
+/** A line of plain letters still to be decided; at both ends of the octave the tonic, where it is given. */
+export function lettersOnly(line: readonly PlacedNote[], tonic: SpelledNote | null): readonly PlaceState[] {
   return line.map(({ pitch, degree }) => ({
-    note: degree === 1 || degree === 8 ? tonic : spelled(pitch.note.letter, 0),
+    note: (degree === 1 || degree === 8) && tonic ? tonic : spelled(pitch.note.letter, 0),
     stage: 'letter',
   }));
 }

@@ -1,6 +1,7 @@
 import { type Clef, fewestLedgersOctave } from '../instrument/staff';
 import { letterIndex } from '../note/letter';
 import { type Pitch, pitch } from '../note/pitch';
+import type { SpelledNote } from '../note/spelled';
 import type { Scale } from './scale';
 
 export const DIRECTIONS = ['up', 'down', 'both'] as const;
@@ -40,4 +41,9 @@ function placed(scale: Scale, degree: number, falling: boolean, tonicOctave: num
 /** The tonic's octave on a staff: fewest ledger lines, the lower on a tie. */
 export function octaveFor(scale: Scale, clef: Clef): number {
   return fewestLedgersOctave(scale.tonic.letter, clef);
+}
+
+/** The notes of a scale in a direction, without octaves. */
+export function notesOf(scale: Scale, direction: Direction): readonly SpelledNote[] {
+  return lineOf(scale, direction, 4).map(({ pitch }) => pitch.note);
 }

@@ -1,6 +1,14 @@
 import type { Saying } from '../derive/derivation';
 import { letterAfter } from '../note/letter';
-import { degreeWord, noteList, noteName, numberWord, SCALE_WORDS, signCount, stepWord } from './vocabulary';
+import {
+  degreeWord,
+  noteName,
+  noteWithSign,
+  numberWord,
+  SCALE_WORDS,
+  signCount,
+  stepWord,
+} from './vocabulary';
 
 /** One line of the working: the fact, and the reason that refuses the tempting wrong spelling, where there is one. */
 export type SaidStep = { readonly text: string; readonly reason: string | null };
@@ -19,7 +27,7 @@ export function sayStep(saying: Saying): SaidStep {
     case 'natural-coming-down':
       return plain('Coming down, melodic minor takes its natural form: nothing is raised.');
     case 'restore':
-      return plain(`Coming down, both are given back: ${noteList(saying.notes)}.`);
+      return plain(`Coming down, both are given back: ${saying.notes.map(noteWithSign).join(' and ')}.`);
     case 'relative-major':
       return plain(
         `${noteName(saying.tonic)} minor shares its signature with ${noteName(saying.major)} major, three half steps up.`,
@@ -49,7 +57,7 @@ function plain(text: string): SaidStep {
 
 function lettersLine({ letters, tonic }: Of<'letters'>): string {
   const row = `Write the letters ${letters.join(' ')}, one of each`;
-  return tonic.alteration === 0 ? `${row}.` : `${row}. Both ends are ${noteName(tonic)}.`;
+  return !tonic || tonic.alteration === 0 ? `${row}.` : `${row}. Both ends are ${noteName(tonic)}.`;
 }
 
 function walkLine({ from, to, semitones, falling, plain: gap, refused, home }: Of<'walk'>): SaidStep {
@@ -107,7 +115,7 @@ function putLine({ sign, degrees }: Of<'put-sign'>): string {
 }
 
 function raiseLine({ degree, from, to, refused }: Of<'raise'>): SaidStep {
-  const text = `Raise the ${degreeWord(degree)}: ${noteName(from)} becomes ${noteName(to)}, an accidental at the note, not in the signature.`;
+  const text = `Raise the ${degreeWord(degree)}: ${noteWithSign(from)} becomes ${noteWithSign(to)}, an accidental at the note, not in the signature.`;
   if (!refused) return plain(text);
   const reason = `It sounds like ${noteName(refused)}, but the letter after ${letterAfter(to.letter, -1)} is ${to.letter}.`;
   return { text, reason };

@@ -31,13 +31,6 @@ export function noteWithSign(note: SpelledNote): string {
   return note.alteration === 0 ? `${note.letter}♮` : noteName(note);
 }
 
-/** Names joined for a sentence: `F♯, C♯ and G♯`. */
-export function noteList(notes: readonly SpelledNote[]): string {
-  const names = notes.map(noteName);
-  const last = names.pop();
-  return names.length === 0 ? (last ?? '') : `${names.join(', ')} and ${last}`;
-}
-
 export const SCALE_WORDS: Readonly<Record<ScaleId, string>> = {
   major: 'major',
   'natural-minor': 'natural minor',

@@ -1,0 +1,85 @@
+// Cuts the outlines that engraving needs out of the Bravura font, and a text font of the five accidentals.
+// Run by hand when the list of glyphs changes: node scripts/make-glyphs.mjs
+import { writeFile } from 'node:fs/promises';
+import { fileURLToPath } from 'node:url';
+import * as fontkit from 'fontkit';
+import opentype from 'opentype.js';
+import subsetFont from 'subset-font';
+
+const here = (path) => fileURLToPath(new URL(`../${path}`, import.meta.url));
+
+/** SMuFL names and code points, https://w3c.github.io/smufl/latest/ */
+const GLYPHS = {
+  gClef: 0xe050,
+  cClef: 0xe05c,
+  fClef: 0xe062,
+  noteheadWhole: 0xe0a2,
+  accidentalFlat: 0xe260,
+  accidentalNatural: 0xe261,
+  accidentalSharp: 0xe262,
+  accidentalDoubleSharp: 0xe263,
+  accidentalDoubleFlat: 0xe264,
+};
+
+/** Accidentals as text: code point, height and centre above the baseline, in thousandths of the type size. */
+const SIGNS = [
+  { glyph: 'accidentalFlat', codePoint: 0x266d, height: 790, bottom: -60 },
+  { glyph: 'accidentalNatural', codePoint: 0x266e, height: 860, bottom: -95 },
+  { glyph: 'accidentalSharp', codePoint: 0x266f, height: 860, bottom: -95 },
+  { glyph: 'accidentalDoubleSharp', codePoint: 0x1d12a, height: 320, bottom: 175 },
+  { glyph: 'accidentalDoubleFlat', codePoint: 0x1d12b, height: 790, bottom: -60 },
+];
+const SIDE_BEARING = 26;
+
+const bravura = fontkit.openSync(here('node_modules/@vexflow-fonts/bravura/bravura.otf'));
+
+/** Outline as SVG path data with y downwards, in thousandths of the type size, rounded to whole units. */
+function outline(codePoint) {
+  const glyph = bravura.glyphForCodePoint(codePoint);
+  const { minX, minY, maxX, maxY } = glyph.bbox;
+  return {
+    width: Math.round(glyph.advanceWidth),
+    box: [minX, -maxY, maxX, -minY].map(Math.round),
+    d: glyph.path.scale(1, -1).toSVG().replace(/-?\d+\.\d+/gu, (n) => String(Math.round(Number(n)))),
+  };
+}
+
+const table = Object.fromEntries(
+  Object.entries(GLYPHS).map(([name, codePoint]) => [name, { codePoint, ...outline(codePoint) }]),
+);
+await writeFile(here('src/engrave/glyphs.json'), `${JSON.stringify(table)}\n`);
+
+function textSign({ glyph, codePoint, height, bottom }) {
+  const { commands, bbox } = bravura.glyphForCodePoint(GLYPHS[glyph]).path;
+  const scale = height / (bbox.maxY - bbox.minY);
+  const x = (value) => (value - bbox.minX) * scale + SIDE_BEARING;
+  const y = (value) => (value - bbox.minY) * scale + bottom;
+  const path = new opentype.Path();
+  for (const { command, args } of commands) {
+    if (command === 'moveTo') path.moveTo(x(args[0]), y(args[1]));
+    if (command === 'lineTo') path.lineTo(x(args[0]), y(args[1]));
+    if (command === 'quadraticCurveTo') path.quadTo(x(args[0]), y(args[1]), x(args[2]), y(args[3]));
+    if (command === 'bezierCurveTo') {
+      path.bezierCurveTo(x(args[0]), y(args[1]), x(args[2]), y(args[3]), x(args[4]), y(args[5]));
+    }
+    if (command === 'closePath') path.close();
+  }
+  const advanceWidth = Math.round((bbox.maxX - bbox.minX) * scale + 2 * SIDE_BEARING);
+  return new opentype.Glyph({ name: glyph, unicode: codePoint, advanceWidth, path });
+}
+
+const font = new opentype.Font({
+  familyName: 'Moon Step Signs',
+  styleName: 'Regular',
+  unitsPerEm: 1000,
+  ascender: 900,
+  descender: -250,
+  license: 'SIL Open Font License 1.1, https://openfontlicense.org',
+  description: 'Five accidentals for running text, cut from outlines of a font under the same licence.',
+  glyphs: [new opentype.Glyph({ name: '.notdef', advanceWidth: 500, path: new opentype.Path() }), ...SIGNS.map(textSign)],
+});
+const text = String.fromCodePoint(...SIGNS.map(({ codePoint }) => codePoint));
+await writeFile(
+  here('src/styles/fonts/moon-step-signs.woff2'),
+  await subsetFont(Buffer.from(font.toArrayBuffer()), text, { targetFormat: 'woff2' }),
+);

@@ -1,0 +1,68 @@
+import type { DerivationStep } from '@/core/derive/derivation';
+import { isBlackKey } from '@/core/instrument/keyboard';
+import type { Hop } from '@/core/note/interval';
+import { inkOf } from './note-label';
+import { type Group, group, type Mark, words } from './scene';
+import type { Grid } from './stride-grid';
+
+const BLACK = 0.66; // of the length of a white key
+
+/** Keyboard lanes on the grid of half steps: every key is as wide as a half step, so a missing black key shows. */
+export function lanes(
+  grid: Grid,
+  lowest: number,
+  step: DerivationStep,
+  columns: readonly number[],
+  hops: readonly Hop[],
+): readonly Group[] {
+  const count = grid.last - grid.first + 1;
+  const keys = Array.from({ length: count }, (_, index) => key(grid, grid.first + index, lowest));
+  const dots = step.line.flatMap((state, place): Mark[] => {
+    if (state.stage === 'letter') return [];
+    const column = columns[place] as number;
+    const black = isBlackKey(lowest + column);
+    const cy = grid.laneTop + grid.laneHeight * (black ? BLACK - 0.16 : 0.8);
+    const ink = inkOf(state.note);
+    return [
+      {
+        kind: 'circle',
+        cx: grid.x(column),
+        cy,
+        r: grid.radius * 0.22,
+        fill: ink,
+        stroke: 'sheet',
+        width: black ? 1.5 : 0,
+      },
+    ];
+  });
+  return [group('keys', 'keys', keys), group('dots', 'dots', dots), hopGroup(grid, lowest, hops)];
+}
+
+function key(grid: Grid, column: number, lowest: number): Mark {
+  const black = isBlackKey(lowest + column);
+  const outside = column < 0 || column > 12;
+  return {
+    kind: 'rect',
+    x: grid.x(column) - grid.column / 2 + 1,
+    y: grid.laneTop,
+    w: grid.column - 2,
+    h: grid.laneHeight * (black ? BLACK : 1),
+    r: 4,
+    fill: black ? (outside ? 'quiet' : 'key-black') : 'key-white',
+    stroke: 'rule',
+    width: 1.25,
+  };
+}
+
+/** The half steps to the note pointed at, numbered; the start is not counted. */
+function hopGroup(grid: Grid, lowest: number, hops: readonly Hop[]): Group {
+  const marks = hops.map(({ number, midi }) => {
+    const black = isBlackKey(midi);
+    return words(String(number), grid.x(midi - lowest), grid.laneTop + grid.small + 2, {
+      size: grid.small,
+      fill: black ? 'sheet' : 'ink',
+      bold: true,
+    });
+  });
+  return group('hops', 'hops', marks);
+}

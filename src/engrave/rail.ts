@@ -1,0 +1,119 @@
+import type { DerivationStep } from '@/core/derive/derivation';
+import { fifthsOf, noteAtFifths, type SpelledNote } from '@/core/note/spelled';
+import type { Scale } from '@/core/scale/scale';
+import { sayRaised } from '@/core/words/say-scale';
+import { inkOf, noteLabel } from './note-label';
+import { type Group, group, type Scene, words } from './scene';
+
+/** Places in view at a time: F♭ to B♯, from −8 to 12 on the line of fifths. */
+const FIRST_IN_VIEW = -8;
+export const RAIL_PLACES = 21;
+
+export type RailQuestion = {
+  readonly scale: Scale;
+  readonly step: DerivationStep;
+  readonly lit: SpelledNote | null;
+  readonly width: number;
+};
+
+const HEIGHT = 88;
+const MIDDLE = 38;
+
+/** The first place in view: F♭ as a rule, further along where the key or a raised note lies beyond. */
+export function railStart(scale: Scale): number {
+  const places = [...scale.ascending, ...scale.descending].map(fifthsOf);
+  const past = Math.max(0, Math.max(...places) - (FIRST_IN_VIEW + RAIL_PLACES - 1));
+  const before = Math.min(0, Math.min(...places) - FIRST_IN_VIEW);
+  return FIRST_IN_VIEW + (past || before);
+}
+
+/**
+ * The rail: the line of fifths with the window of seven neighbours that the signature makes, the tonic inside it,
+ * and raised degrees where they jump out of it. Typed steps without a signature have no window.
+ */
+export function railScene({ scale, step, lit, width }: RailQuestion): Scene {
+  const start = railStart(scale);
+  const column = width / RAIL_PLACES;
+  const x = (place: number) => (place - start + 0.5) * column;
+  const size = Math.max(12, Math.min(19, column * 0.5));
+  const decided = new Set(step.line.flatMap(({ note, stage }) => (stage === 'decided' ? [note] : [])));
+  const current = new Set(step.at.flatMap((place) => step.line[place]?.note ?? []));
+
+  const names = Array.from({ length: RAIL_PLACES }, (_, index) => start + index).flatMap((place): Group[] => {
+    const note = noteAtFifths(place);
+    if (!note) return [];
+    const inScale = scale.ascending.includes(note) || scale.descending.includes(note);
+    const fill = inScale && decided.has(note) ? inkOf(note) : 'quiet';
+    const halo = current.has(note) || lit === note;
+    const marks = noteLabel(note, 0, 0, size, fill);
+    const ring = halo ? [{ kind: 'circle', cx: 0, cy: 0, r: size * 0.92, fill: 'moon' } as const] : [];
+    return [
+      group(`rail-${place}`, inScale ? 'rail-note' : 'rail-far', [...ring, ...marks], {
+        x: x(place),
+        y: MIDDLE,
+      }),
+    ];
+  });
+  return {
+    width,
+    height: HEIGHT,
+    groups: [...windowGroups(scale, x, column, size), ...names, ...jumps(scale, x, size, width)],
+  };
+}
+
+function windowGroups(
+  scale: Scale,
+  x: (place: number) => number,
+  column: number,
+  size: number,
+): readonly Group[] {
+  const tonic = group(
+    'tonic',
+    'rail-tonic',
+    [{ kind: 'circle', cx: 0, cy: 0, r: size * 1.02, fill: 'none', stroke: 'ink', width: 2 }],
+    {
+      x: x(fifthsOf(scale.tonic)),
+      y: MIDDLE,
+    },
+  );
+  if (scale.signature === null) return [tonic];
+  const first = scale.signature - 1;
+  const ink = scale.signature > 0 ? 'sharp' : scale.signature < 0 ? 'flat' : 'ink';
+  const pill = group(
+    'window',
+    'rail-window',
+    [{ kind: 'rect', x: 0, y: -24, w: column * 7, h: 48, r: 24, fill: 'window', stroke: ink, width: 1.5 }],
+    { x: x(first) - column / 2, y: MIDDLE },
+  );
+  return [pill, tonic];
+}
+
+/** Raised degrees seven places along from where the signature has them. */
+function jumps(scale: Scale, x: (place: number) => number, size: number, width: number): readonly Group[] {
+  const text = sayRaised(scale);
+  if (!text) return [];
+  const places = scale.raised.flatMap((degree) => {
+    const note = scale.ascending[degree - 1];
+    return note ? [fifthsOf(note)] : [];
+  });
+  const rings = places.map((place) =>
+    group(
+      `jump-${place}`,
+      'rail-jump',
+      [{ kind: 'circle', cx: 0, cy: 0, r: size * 1.02, fill: 'none', stroke: 'plum', width: 2, dash: '3 3' }],
+      {
+        x: x(place),
+        y: MIDDLE,
+      },
+    ),
+  );
+  const last = x(Math.max(...places));
+  const right = last > width / 2;
+  const label = words(text, right ? Math.min(last + size, width - 2) : last - size, MIDDLE + 42, {
+    size: 13,
+    fill: 'plum',
+    bold: true,
+    anchor: right ? 'end' : 'start',
+  });
+  return [...rings, group('jump-label', 'rail-label', [label])];
+}

@@ -1,0 +1,184 @@
+import { Element, RenderContext } from 'vexflow/core';
+import { glyphAt, glyphNamed } from './glyphs';
+import type { Mark } from './scene';
+
+const POINT = 4 / 3; // pixels
+
+function pixels(size: string | number | undefined): number {
+  const read = /([\d.]+)\s*(pt|px)?/u.exec(String(size ?? 30));
+  const value = Number(read?.[1] ?? 30);
+  return read?.[2] === 'px' ? value : value * POINT;
+}
+
+function widthOf(text: string, size: number): number {
+  return [...text].reduce((sum, char) => {
+    const name = glyphAt(char.codePointAt(0) ?? 0);
+    return sum + (name ? (glyphNamed(name).width / 1000) * size : 0);
+  }, 0);
+}
+
+/** Measures music type from the table of outlines, so that layout needs neither a canvas nor a font. */
+const measuringCanvas = {
+  getContext: () => ({
+    font: '30pt',
+    measureText(text: string) {
+      const size = pixels(this.font);
+      const name = glyphAt(text.codePointAt(0) ?? 0);
+      const [left = 0, top = 0, right = 0, bottom = 0] = name ? glyphNamed(name).box : [];
+      const scale = size / 1000;
+      return {
+        width: widthOf(text, size),
+        actualBoundingBoxLeft: -left * scale,
+        actualBoundingBoxRight: right * scale,
+        actualBoundingBoxAscent: -top * scale,
+        actualBoundingBoxDescent: bottom * scale,
+        fontBoundingBoxAscent: size,
+        fontBoundingBoxDescent: size,
+      };
+    },
+  }),
+};
+
+/** Makes VexFlow measure by the outline table. Called by whatever lays out a staff, before it does. */
+export function measureByOutlines(): void {
+  // The library asks only for getContext('2d').measureText, which is all this object has.
+  Element.setTextMeasurementCanvas(measuringCanvas as unknown as OffscreenCanvas);
+}
+
+/** Takes down what VexFlow draws, as marks. */
+export class Recorder extends RenderContext {
+  marks: Mark[] = [];
+  private points: { x: number; y: number }[] = [];
+  private size = 40;
+  private line = 1;
+  fillStyle = '';
+  strokeStyle = '';
+
+  /** The marks since the last call. */
+  take(): readonly Mark[] {
+    const taken = this.marks;
+    this.marks = [];
+    return taken;
+  }
+
+  override moveTo(x: number, y: number): this {
+    this.points = [{ x, y }];
+    return this;
+  }
+  override lineTo(x: number, y: number): this {
+    this.points.push({ x, y });
+    return this;
+  }
+  override stroke(): this {
+    this.points.slice(1).forEach((to, index) => {
+      const from = this.points[index];
+      if (from)
+        this.marks.push({
+          kind: 'line',
+          x1: from.x,
+          y1: from.y,
+          x2: to.x,
+          y2: to.y,
+          stroke: 'ink',
+          width: this.line,
+        });
+    });
+    return this;
+  }
+  override fillRect(x: number, y: number, w: number, h: number): this {
+    this.marks.push({ kind: 'rect', x, y, w, h, r: 0, fill: 'ink' });
+    return this;
+  }
+  override fillText(text: string, x: number, y: number): this {
+    let at = x;
+    for (const char of text) {
+      const glyph = glyphAt(char.codePointAt(0) ?? 0);
+      if (!glyph) throw new RangeError(`no outline for U+${char.codePointAt(0)?.toString(16)}`);
+      this.marks.push({ kind: 'glyph', glyph, x: at, y, size: this.size, fill: 'ink' });
+      at += (glyphNamed(glyph).width / 1000) * this.size;
+    }
+    return this;
+  }
+  override setFont(font?: string | { size?: string | number }): this {
+    this.size = pixels(typeof font === 'object' ? font.size : font);
+    return this;
+  }
+  override setLineWidth(width: number): this {
+    this.line = width;
+    return this;
+  }
+  override measureText(text: string) {
+    return { x: 0, y: 0, width: widthOf(text, this.size), height: this.size };
+  }
+  override getFont(): string {
+    return `${this.size}px`;
+  }
+  override beginPath(): this {
+    this.points = [];
+    return this;
+  }
+  // Nothing of a scale on a staff uses the rest of the pen.
+  override clear(): void {}
+  override setFillStyle(): this {
+    return this;
+  }
+  override setBackgroundFillStyle(): this {
+    return this;
+  }
+  override setStrokeStyle(): this {
+    return this;
+  }
+  override setShadowColor(): this {
+    return this;
+  }
+  override setShadowBlur(): this {
+    return this;
+  }
+  override setLineCap(): this {
+    return this;
+  }
+  override setLineDash(): this {
+    return this;
+  }
+  override scale(): this {
+    return this;
+  }
+  override rect(): this {
+    return this;
+  }
+  override resize(): this {
+    return this;
+  }
+  override clearRect(): this {
+    return this;
+  }
+  override pointerRect(): this {
+    return this;
+  }
+  override bezierCurveTo(): this {
+    return this;
+  }
+  override quadraticCurveTo(): this {
+    return this;
+  }
+  override arc(): this {
+    return this;
+  }
+  override fill(): this {
+    return this;
+  }
+  override closePath(): this {
+    return this;
+  }
+  override save(): this {
+    return this;
+  }
+  override restore(): this {
+    return this;
+  }
+  override openGroup(): void {}
+  override closeGroup(): void {}
+  override openRotation(): void {}
+  override closeRotation(): void {}
+  override add(): void {}
+}

@@ -1,0 +1,118 @@
+import { Accidental, Formatter, KeySignature, Stave, StaveNote, Voice } from 'vexflow/core';
+import { signaturePlaces } from '@/core/instrument/signature-place';
+import { type Clef, staffPlace } from '@/core/instrument/staff';
+import type { Pitch } from '@/core/note/pitch';
+import type { Alteration, Fifths } from '@/core/note/spelled';
+import type { PlacedNote } from '@/core/scale/line';
+import { printedSigns, signCode } from '@/core/scale/printed';
+import { measureByOutlines, Recorder } from './recorder';
+import { type Group, group, type Mark, type Scene } from './scene';
+
+/** A line of whole notes on one staff. */
+export type StaffQuestion = {
+  readonly line: readonly PlacedNote[];
+  readonly clef: Clef;
+  /** Fifths of the signature at the clef, or null for none. */
+  readonly atClef: Fifths | null;
+  /** Width in pixels; ten pixels lie between two lines of the staff. */
+  readonly width: number;
+};
+
+const HEIGHT = 132;
+const TOP = 46; // of the top line
+const MARGIN = 1;
+
+/** A signature with each sign where the core says it stands. */
+class PlacedSignature extends KeySignature {
+  constructor(private readonly signs: readonly { readonly type: string; readonly line: number }[]) {
+    super('C');
+  }
+  override format(): void {
+    const stave = this.checkStave();
+    this.width = 0;
+    this.children = [];
+    for (const [index, sign] of this.signs.entries()) {
+      this.convertToGlyph(sign, this.signs[index + 1] ?? sign, stave);
+    }
+    this.calculateDimensions();
+    this.formatted = true;
+  }
+}
+
+/** Lines are counted by VexFlow from the top, 0 to 4, in halves. */
+function lineFromTop(pitch: Pitch, clef: Clef): number {
+  return 4 - staffPlace(pitch, clef) / 2;
+}
+
+function vexKey({ note, octave }: Pitch): string {
+  return `${note.letter.toLowerCase()}/${octave}`;
+}
+
+function staveNote({ pitch }: PlacedNote, clef: Clef, sign: Alteration | null): StaveNote {
+  const note = new StaveNote({ keys: [vexKey(pitch)], duration: 'w', clef });
+  if (sign !== null) note.addModifier(new Accidental(signCode(sign)), 0);
+  return note;
+}
+
+/**
+ * Lays a scale out on a staff in whole notes with the signs that must be printed, no time signature and no bar
+ * lines between. Groups: `staff`, `clef`, a `sign` for each sign of the signature, and `note` and `accidental`
+ * with the place of the line they show.
+ */
+export function engraveStaff({ line, clef, atClef, width }: StaffQuestion): Scene {
+  measureByOutlines();
+  const recorder = new Recorder();
+  const stave = new Stave(MARGIN, 0, width - 2 * MARGIN, { spaceAboveStaffLn: TOP / 10 });
+  stave.addClef(clef);
+  const signs = atClef ? signaturePlaces(atClef, clef) : [];
+  if (signs.length > 0) {
+    const placed = signs.map((sign) => ({
+      type: signCode(sign.note.alteration),
+      line: lineFromTop(sign, clef),
+    }));
+    new PlacedSignature(placed).addToStave(stave);
+  }
+  stave.setContext(recorder);
+  stave.draw();
+  const groups: Group[] = [...staffGroups(recorder.take())];
+
+  const printed = printedSigns(
+    line.map(({ pitch }) => pitch),
+    atClef,
+  );
+  const notes = line.map((note, place) => staveNote(note, clef, printed[place] ?? null));
+  const voice = new Voice({ numBeats: 4 * notes.length, beatValue: 4 }).setStrict(false).addTickables(notes);
+  new Formatter().joinVoices([voice]).format([voice], stave.getNoteEndX() - stave.getNoteStartX() - 24);
+  notes.forEach((note, place) => {
+    note.setStave(stave).setContext(recorder);
+    note.draw();
+    groups.push(...noteGroups(recorder.take(), place));
+  });
+  return { width, height: HEIGHT, groups };
+}
+
+function staffGroups(marks: readonly Mark[]): readonly Group[] {
+  const glyphs = marks.flatMap((mark) => (mark.kind === 'glyph' ? [mark] : []));
+  const [clef, ...signs] = glyphs;
+  return [
+    group(
+      'staff',
+      'staff',
+      marks.filter(({ kind }) => kind !== 'glyph'),
+    ),
+    ...(clef ? [group('clef', 'clef', [clef])] : []),
+    ...signs.map((sign, index) => group(`sign-${index}`, 'sign', [sign])),
+  ];
+}
+
+function noteGroups(marks: readonly Mark[], place: number): readonly Group[] {
+  const isSign = (mark: Mark) => mark.kind === 'glyph' && mark.glyph !== 'noteheadWhole';
+  const signs = marks.filter(isSign);
+  const head = group(
+    `note-${place}`,
+    'note',
+    marks.filter((mark) => !isSign(mark)),
+    { place },
+  );
+  return signs.length === 0 ? [head] : [group(`accidental-${place}`, 'accidental', signs, { place }), head];
+}

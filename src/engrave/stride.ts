@@ -1,0 +1,176 @@
+import type { DerivationStep, PlaceState } from '@/core/derive/derivation';
+import { hopsBetween } from '@/core/note/interval';
+import { SEMITONES_ABOVE_C } from '@/core/note/letter';
+import { heightOf, midiOf, octaveAt } from '@/core/note/pitch';
+import type { SpelledNote } from '@/core/note/spelled';
+import type { PlacedNote } from '@/core/scale/line';
+import { lanes } from './lanes';
+import { inkOf, noteLabel } from './note-label';
+import { type Group, group, type Mark, type Scene, words } from './scene';
+import { arcGroups } from './stride-arcs';
+import { type Grid, gridFor, type Row } from './stride-grid';
+
+export type StrideQuestion = {
+  /** The finished line, with the octaves it is written in. */
+  readonly line: readonly PlacedNote[];
+  /** The working as far as it is shown. */
+  readonly step: DerivationStep;
+  /** Every step of the working, so that the grid holds each letter it will show. */
+  readonly steps: readonly DerivationStep[];
+  /** The place pointed at, or null. */
+  readonly lit: number | null;
+  /** Width in pixels. */
+  readonly width: number;
+};
+
+/** Half steps above the lowest note of the line at which a spelled note of a place stands. */
+function columnOf(note: SpelledNote, at: PlacedNote, lowest: number): number {
+  const octave = octaveAt(heightOf(at.pitch));
+  return 12 * (octave + 1) + SEMITONES_ABOVE_C[note.letter] + note.alteration - lowest;
+}
+
+/**
+ * The stride: the notes of a scale on a grid of half steps over keyboard lanes on the same grid. Letters that are
+ * not decided yet lie on their own white key; a decided note stands above, where it sounds.
+ */
+export function strideScene({ line, step, steps, lit, width }: StrideQuestion): Scene {
+  const lowest = Math.min(...line.map(({ pitch }) => midiOf(pitch)));
+  const column = (state: PlaceState, place: number) =>
+    columnOf(state.note, line[place] as PlacedNote, lowest);
+  const all = steps.flatMap(({ line: states }) => states.map(column));
+  const both = line.length > 8;
+  const grid = gridFor(width, Math.min(0, ...all), Math.max(12, ...all), both);
+  const columns = step.line.map(column);
+  const hops =
+    lit === null ? [] : hopsBetween((line[0] as PlacedNote).pitch, (line[lit] as PlacedNote).pitch);
+
+  const notes = step.line.map((state, place) => {
+    const at = { place, column: columns[place] as number, placed: line[place] as PlacedNote };
+    return state.stage === 'letter' ? ghost(state, at, grid) : standing(state, at, grid, step);
+  });
+  return {
+    width,
+    height: grid.height,
+    groups: [
+      ...lanes(grid, lowest, step, columns, hops),
+      ...leads(grid, step, line, columns),
+      ...arcGroups(grid, step, line, columns),
+      ...refusedGroups(grid, step, line, columns),
+      ...notes,
+    ],
+  };
+}
+
+type At = { readonly place: number; readonly column: number; readonly placed: PlacedNote };
+
+/** A letter that is still to be decided, small on its own key. */
+function ghost(state: PlaceState, { place, column, placed }: At, grid: Grid): Group {
+  const { row, laneTop, type } = grid;
+  const fill = state.note.alteration === 0 ? 'quiet' : 'sheet';
+  const y = laneTop + (state.note.alteration === 0 ? 0.62 : 0.42) * grid.laneHeight;
+  const marks = noteLabel(state.note, 0, 0, type * 0.82, fill);
+  return group(`note-${place}`, 'ghost', marks, {
+    place,
+    x: grid.x(column),
+    y: y + (row(placed) === 1 ? 1 : 0),
+  });
+}
+
+/** A decided note in its circle, with its degree below. */
+function standing(state: PlaceState, { place, column, placed }: At, grid: Grid, step: DerivationStep): Group {
+  const { radius, type, small } = grid;
+  const current = step.at.includes(place);
+  const ink = inkOf(state.note);
+  const circle: Mark = {
+    kind: 'circle',
+    cx: 0,
+    cy: 0,
+    r: radius,
+    fill: current ? 'window' : 'sheet',
+    stroke: ink,
+    width: current ? 3 : 1.75,
+  };
+  const degree = words(String(placed.degree), 0, radius + small + 2, {
+    size: small,
+    fill: 'quiet',
+    bold: true,
+  });
+  const raised = placed.raised && state.note === placed.pitch.note;
+  const tag = raised
+    ? [words('raised', 0, radius + 2 * small + 5, { size: small, fill: 'plum', bold: true })]
+    : [];
+  return group(`note-${place}`, 'note', [circle, ...noteLabel(state.note, 0, 0, type, ink), degree, ...tag], {
+    place,
+    x: grid.x(column),
+    y: grid.centre(grid.row(placed)),
+  });
+}
+
+/** The tempting wrong spelling, struck out beside the note that is being decided. */
+function refusedGroups(
+  grid: Grid,
+  step: DerivationStep,
+  line: readonly PlacedNote[],
+  columns: readonly number[],
+): readonly Group[] {
+  const { saying, at } = step;
+  const refused = saying.code === 'walk' || saying.code === 'raise' ? saying.refused : null;
+  if (!refused) return [];
+  return at.map((place) => {
+    const { small, radius } = grid;
+    const placed = line[place] as PlacedNote;
+    const size = small * 1.2;
+    const half = size * 0.75;
+    const y = grid.centre(grid.row(placed)) + radius + small * (placed.raised ? 3.3 : 2.1) + 4;
+    const strike: Mark = {
+      kind: 'line',
+      x1: -half,
+      y1: half * 0.45,
+      x2: half,
+      y2: -half * 0.45,
+      stroke: 'wrong',
+      width: 1.75,
+    };
+    return group(`refused-${place}`, 'refused', [...noteLabel(refused, 0, 0, size, 'wrong'), strike], {
+      x: grid.x(columns[place] as number),
+      y,
+    });
+  });
+}
+
+/** Dotted lines from the notes down to their keys; past a lower row only where nothing stands in the way. */
+function leads(
+  grid: Grid,
+  step: DerivationStep,
+  line: readonly PlacedNote[],
+  columns: readonly number[],
+): readonly Group[] {
+  const lowestRow: Row = grid.rows === 2 ? 1 : 0;
+  const taken = new Set(
+    step.line.flatMap((state, place) =>
+      state.stage === 'decided' && grid.row(line[place] as PlacedNote) === lowestRow ? [columns[place]] : [],
+    ),
+  );
+  const marks = step.line.flatMap((state, place): Mark[] => {
+    const placed = line[place] as PlacedNote;
+    const column = columns[place] as number;
+    const row = grid.row(placed);
+    if (state.stage === 'letter' || (row !== lowestRow && taken.has(column))) return [];
+    const tagged = placed.raised && state.note === placed.pitch.note;
+    const top = grid.centre(row) + grid.radius + grid.small * (tagged ? 2 : 1) + 10;
+    const x = grid.x(column);
+    return [
+      {
+        kind: 'line',
+        x1: x,
+        y1: top,
+        x2: x,
+        y2: grid.laneTop + 4,
+        stroke: inkOf(state.note),
+        width: 1.5,
+        dash: '1.5 4',
+      },
+    ];
+  });
+  return [group('leads', 'leads', marks)];
+}
