@@ -2,21 +2,12 @@ import { Accidental, Formatter, KeySignature, Stave, StaveNote, Voice } from 've
 import { signaturePlaces } from '@/core/instrument/signature-place';
 import { type Clef, staffPlace } from '@/core/instrument/staff';
 import type { Pitch } from '@/core/note/pitch';
-import type { Alteration, Fifths } from '@/core/note/spelled';
+import type { Alteration } from '@/core/note/spelled';
 import type { PlacedNote } from '@/core/scale/line';
-import { printedSigns, signCode } from '@/core/scale/printed';
+import { signCode } from '@/core/scale/printed';
+import type { WrittenScale } from '@/core/scale/written';
 import { measureByOutlines, Recorder } from './recorder';
 import { type Group, group, type Mark, type Scene } from './scene';
-
-/** A line of whole notes on one staff. */
-export type StaffQuestion = {
-  readonly line: readonly PlacedNote[];
-  readonly clef: Clef;
-  /** Fifths of the signature at the clef, or null for none. */
-  readonly atClef: Fifths | null;
-  /** Width in pixels; ten pixels lie between two lines of the staff. */
-  readonly width: number;
-};
 
 const HEIGHT = 132;
 const TOP = 46; // of the top line
@@ -58,8 +49,11 @@ function staveNote({ pitch }: PlacedNote, clef: Clef, sign: Alteration | null): 
  * Lays a scale out on a staff in whole notes with the signs that must be printed, no time signature and no bar
  * lines between. Groups: `staff`, `clef`, a `sign` for each sign of the signature, and `note` and `accidental`
  * with the place of the line they show.
+ *
+ * @param width in pixels; ten pixels lie between two lines of the staff
  */
-export function engraveStaff({ line, clef, atClef, width }: StaffQuestion): Scene {
+export function engraveStaff(written: WrittenScale, width: number): Scene {
+  const { line, clef, atClef, printed } = written;
   measureByOutlines();
   const recorder = new Recorder();
   const stave = new Stave(MARGIN, 0, width - 2 * MARGIN, { spaceAboveStaffLn: TOP / 10 });
@@ -76,10 +70,6 @@ export function engraveStaff({ line, clef, atClef, width }: StaffQuestion): Scen
   stave.draw();
   const groups: Group[] = [...staffGroups(recorder.take())];
 
-  const printed = printedSigns(
-    line.map(({ pitch }) => pitch),
-    atClef,
-  );
   const notes = line.map((note, place) => staveNote(note, clef, printed[place] ?? null));
   const voice = new Voice({ numBeats: 4 * notes.length, beatValue: 4 }).setStrict(false).addTickables(notes);
   new Formatter().joinVoices([voice]).format([voice], stave.getNoteEndX() - stave.getNoteStartX() - 24);

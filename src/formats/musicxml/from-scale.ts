@@ -1,0 +1,15 @@
+import { PATTERNS } from '@/core/scale/pattern';
+import type { WrittenScale } from '@/core/scale/written';
+import { scaleName } from '@/core/words/say-scale';
+import type { Score } from './score';
+
+/** The score of a scale as it is written on its staff, under its full name. */
+export function scoreOfScale({ scale, clef, atClef, line, printed }: WrittenScale): Score {
+  return {
+    title: scaleName(scale),
+    clef,
+    fifths: atClef ?? 0,
+    mode: scale.id && atClef !== null ? (PATTERNS[scale.id].mode === 'minor' ? 'minor' : 'major') : null,
+    notes: line.map(({ pitch }, place) => ({ pitch, printed: printed[place] ?? null })),
+  };
+}

@@ -1,0 +1,133 @@
+import * as z from 'zod/mini';
+import { readEnglishNote } from '@/core/note/parse';
+import { asciiName } from '@/core/note/spelled';
+import { scaleIdFrom } from '@/core/scale/pattern';
+import { scaleNamed } from '@/core/scale/scale';
+import type { Problem } from '@/core/words/say-problem';
+import { CHOICES, type ChoiceWord, type DeriveSentence, FIRST_SENTENCE } from './sentence';
+
+/** A part of the address that could not be used as it stands. */
+export type AddressProblem =
+  | { readonly code: 'address-word'; readonly parameter: string; readonly problem: Problem }
+  | { readonly code: 'address-unknown'; readonly parameter: string; readonly read: string }
+  | { readonly code: 'address-twice'; readonly parameter: string }
+  | { readonly code: 'address-step'; readonly read: string }
+  | { readonly code: 'address-too-long'; readonly length: number; readonly limit: number };
+
+export type AddressReading = {
+  readonly sentence: DeriveSentence;
+  readonly problems: readonly AddressProblem[];
+};
+
+const LIMIT = 2000;
+const PARAMETERS = ['tonic', 'scale', 'direction', 'clef', 'signature', 'method', 'step'] as const;
+
+const choice = {
+  scale: z.pipe(
+    z.string(),
+    z.transform((read: string) => scaleIdFrom(read) ?? read),
+  ),
+  word: z.string().check(z.maxLength(60)),
+  step: z.string().check(z.regex(/^[1-9]\d?$/u)),
+};
+
+/**
+ * Reads the query of an address into a sentence. What is left out is taken from the first sentence; what cannot be
+ * read is named, and the rest of the address still holds.
+ */
+export function readAddress(search: string): AddressReading {
+  if (search.length > LIMIT) {
+    return {
+      sentence: FIRST_SENTENCE,
+      problems: [{ code: 'address-too-long', length: search.length, limit: LIMIT }],
+    };
+  }
+  const query = new URLSearchParams(search);
+  if ([...query.keys()].length === 0) return { sentence: FIRST_SENTENCE, problems: [] };
+
+  const problems: AddressProblem[] = [];
+  for (const [parameter, read] of query) {
+    const known = PARAMETERS.some((name) => name === parameter);
+    if (!known) problems.push({ code: 'address-unknown', parameter, read });
+  }
+  for (const parameter of PARAMETERS) {
+    if (query.getAll(parameter).length > 1) problems.push({ code: 'address-twice', parameter });
+  }
+  const word = <Word extends ChoiceWord>(name: Word): (typeof CHOICES)[Word][number] =>
+    readChoice(query, name, problems);
+
+  const sentence: DeriveSentence = {
+    tonic: readTonic(query, problems),
+    scale: word('scale'),
+    direction: word('direction'),
+    clef: word('clef'),
+    signature: word('signature'),
+    method: word('method'),
+    step: readStep(query, problems),
+  };
+  return spellable(sentence, problems);
+}
+
+function readChoice<Word extends ChoiceWord>(
+  query: URLSearchParams,
+  name: Word,
+  problems: AddressProblem[],
+): (typeof CHOICES)[Word][number] {
+  const read = query.get(name);
+  const usual = FIRST_SENTENCE[name];
+  if (read === null) return usual;
+  const allowed: readonly (typeof CHOICES)[Word][number][] = CHOICES[name];
+  const parsed = (name === 'scale' ? choice.scale : choice.word).safeParse(read);
+  const found = parsed.success ? allowed.find((value) => value === parsed.data) : undefined;
+  if (found) return found;
+  problems.push({
+    code: 'address-word',
+    parameter: name,
+    problem: { code: 'choice-unknown', what: name, read: read.slice(0, 60), allowed },
+  });
+  return usual;
+}
+
+function readTonic(query: URLSearchParams, problems: AddressProblem[]): DeriveSentence['tonic'] {
+  const read = query.get('tonic');
+  if (read === null) return FIRST_SENTENCE.tonic;
+  const reading = readEnglishNote(read);
+  if (reading.ok) return reading.note;
+  problems.push({ code: 'address-word', parameter: 'tonic', problem: reading.problem });
+  return FIRST_SENTENCE.tonic;
+}
+
+function readStep(query: URLSearchParams, problems: AddressProblem[]): number | null {
+  const read = query.get('step');
+  if (read === null) return null;
+  const parsed = choice.step.safeParse(read);
+  if (parsed.success) return Number(parsed.data);
+  problems.push({ code: 'address-step', read: read.slice(0, 60) });
+  return null;
+}
+
+/** A tonic with a double sign may need a third in its scale: then its practical twin is shown, and said. */
+function spellable(sentence: DeriveSentence, problems: readonly AddressProblem[]): AddressReading {
+  const reading = scaleNamed(sentence.tonic, sentence.scale);
+  if (reading.ok) return { sentence, problems };
+  const tonic = reading.problem.instead ?? FIRST_SENTENCE.tonic;
+  return {
+    sentence: { ...sentence, tonic },
+    problems: [...problems, { code: 'address-word', parameter: 'tonic', problem: reading.problem }],
+  };
+}
+
+/** The query that says a sentence, in English ASCII; `#` is sent as `%23`. */
+export function writeAddress({
+  tonic,
+  scale,
+  direction,
+  clef,
+  signature,
+  method,
+  step,
+}: DeriveSentence): string {
+  const query = new URLSearchParams({ tonic: asciiName(tonic), scale, direction, clef, signature, method });
+  if (step !== null) query.set('step', String(step));
+  return `?${query}`;
+}

@@ -1,0 +1,45 @@
+import type { Derivation, DerivationStep } from '@/core/derive/derivation';
+import { derive } from '@/core/derive/methods';
+import { type Check, prove } from '@/core/derive/proof';
+import { notesOf } from '@/core/scale/line';
+import { type Scale, scaleNamed } from '@/core/scale/scale';
+import { type WrittenScale, writeOut } from '@/core/scale/written';
+import type { DeriveSentence } from './sentence';
+
+/** Everything the surfaces of the room show, read off one derivation. */
+export type DeriveView = {
+  readonly scale: Scale;
+  readonly written: WrittenScale;
+  readonly derivation: Derivation;
+  /** The step shown, from 0. */
+  readonly at: number;
+  readonly step: DerivationStep;
+  readonly proof: readonly Check[];
+};
+
+/** Works a sentence out. The sentence has been read, so its scale can be spelled and its method serves it. */
+export function viewOf(sentence: DeriveSentence): DeriveView {
+  const reading = scaleNamed(sentence.tonic, sentence.scale);
+  if (!reading.ok) throw new RangeError('a sentence holds only scales that can be spelled');
+  const { scale } = reading;
+  const derivation = derive(scale, sentence.direction, sentence.method);
+  if (!derivation) throw new RangeError(`${sentence.method} does not serve ${sentence.scale}`);
+  const last = derivation.steps.length - 1;
+  const at = sentence.step === null ? last : Math.min(sentence.step - 1, last);
+  return {
+    scale,
+    written: writeOut(scale, sentence),
+    derivation,
+    at,
+    step: derivation.steps[at] as DerivationStep,
+    proof: prove(scale, sentence.direction, notesOf(scale, sentence.direction)),
+  };
+}
+
+/** The step that decides a place of the line, from 0, or null where none does by itself. */
+export function stepDeciding(derivation: Derivation, place: number): number | null {
+  const found = derivation.steps.findLastIndex(
+    ({ at, saying }) => at.includes(place) && saying.code !== 'letters',
+  );
+  return found < 0 ? null : found;
+}

@@ -1,0 +1,129 @@
+import type { CSSProperties, ReactNode, SVGProps } from 'react';
+import { glyphNamed } from '@/engrave/glyphs';
+import type { Group, Ink, Mark, Scene } from '@/engrave/scene';
+
+/** What a surface adds to a group: data attributes that the stylesheet turns into waiting, current or lit. */
+export type GroupLook = Readonly<Record<`data-${string}`, string | undefined>>;
+
+type Props = {
+  readonly scene: Scene;
+  readonly title: string;
+  readonly description: string;
+  /** For the ids of title and description, one a surface. */
+  readonly id: string;
+  readonly look?: (group: Group) => GroupLook;
+  readonly children?: ReactNode;
+} & Pick<SVGProps<SVGSVGElement>, 'onPointerOver' | 'onPointerLeave' | 'className' | 'style'>;
+
+/** Draws a scene in the page. What lies over it, such as notes that can be pointed at, comes as children. */
+export function SceneView({ scene, title, description, id, look, children, ...rest }: Props) {
+  return (
+    <svg
+      viewBox={`0 0 ${round(scene.width)} ${round(scene.height)}`}
+      className="scene"
+      role={children ? 'group' : 'img'}
+      aria-labelledby={`${id}-title`}
+      aria-describedby={`${id}-desc`}
+      {...rest}
+    >
+      <title id={`${id}-title`}>{title}</title>
+      <desc id={`${id}-desc`}>{description}</desc>
+      <g aria-hidden="true">
+        {scene.groups.map((group) => (
+          <g
+            key={group.key}
+            className="scene-group"
+            data-part={group.part}
+            data-place={group.place ?? undefined}
+            style={moved(group)}
+            {...look?.(group)}
+          >
+            {group.marks.map(draw)}
+          </g>
+        ))}
+      </g>
+      {children}
+    </svg>
+  );
+}
+
+function moved({ x, y }: Group): CSSProperties | undefined {
+  return x === 0 && y === 0 ? undefined : { transform: `translate(${round(x)}px, ${round(y)}px)` };
+}
+
+function round(value: number): number {
+  return Math.round(value * 100) / 100;
+}
+
+function pen(stroke: Ink | undefined): string {
+  return stroke ? ` s-${stroke}` : '';
+}
+
+function draw(mark: Mark, index: number): ReactNode {
+  switch (mark.kind) {
+    case 'glyph':
+      return (
+        <path
+          key={index}
+          className={`f-${mark.fill}`}
+          transform={`translate(${round(mark.x)} ${round(mark.y)}) scale(${mark.size / 1000})`}
+          d={glyphNamed(mark.glyph).d}
+        />
+      );
+    case 'path':
+      return <path key={index} className={`f-${mark.fill}${pen(mark.stroke)}`} strokeWidth={mark.width} d={mark.d} />;
+    case 'line':
+      return (
+        <line
+          key={index}
+          className={pen(mark.stroke)}
+          strokeWidth={mark.width}
+          strokeDasharray={mark.dash}
+          x1={round(mark.x1)}
+          y1={round(mark.y1)}
+          x2={round(mark.x2)}
+          y2={round(mark.y2)}
+        />
+      );
+    case 'circle':
+      return (
+        <circle
+          key={index}
+          className={`f-${mark.fill}${pen(mark.stroke)}`}
+          strokeWidth={mark.width}
+          strokeDasharray={mark.dash}
+          cx={round(mark.cx)}
+          cy={round(mark.cy)}
+          r={round(mark.r)}
+        />
+      );
+    case 'rect':
+      return (
+        <rect
+          key={index}
+          className={`f-${mark.fill}${pen(mark.stroke)}`}
+          strokeWidth={mark.width}
+          x={round(mark.x)}
+          y={round(mark.y)}
+          width={round(mark.w)}
+          height={round(mark.h)}
+          rx={mark.r}
+        />
+      );
+    case 'text':
+      return (
+        <text
+          key={index}
+          className={`f-${mark.fill}`}
+          data-face={mark.face}
+          x={round(mark.x)}
+          y={round(mark.y)}
+          fontSize={round(mark.size)}
+          fontWeight={mark.bold ? 600 : undefined}
+          textAnchor={mark.anchor}
+        >
+          {mark.text}
+        </text>
+      );
+  }
+}

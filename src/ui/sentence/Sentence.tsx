@@ -1,0 +1,113 @@
+import { Command } from 'cmdk';
+import { Popover } from 'radix-ui';
+import { Fragment, useState } from 'react';
+import type { Word } from './words';
+
+/** The sentence: plain text with words that are controls. */
+export type SentencePart = string | Word;
+
+type Props = {
+  readonly parts: readonly SentencePart[];
+  /** The word whose list is open, or null. */
+  readonly open: string | null;
+  readonly onOpen: (id: string | null) => void;
+  readonly onPick: (id: string, value: string) => void;
+};
+
+/** The whole task in one sentence. A word opens its list by click, touch or key; letters narrow it, Enter takes. */
+export function Sentence({ parts, open, onOpen, onPick }: Props) {
+  return (
+    <h1 className="font-serif text-sentence leading-[1.75] font-normal text-ink">
+      {parts.map((part) =>
+        typeof part === 'string' ? (
+          <Fragment key={part}>{part}</Fragment>
+        ) : (
+          <WordControl
+            key={part.id}
+            word={part}
+            open={open === part.id}
+            onOpenChange={(now) => onOpen(now ? part.id : null)}
+            onPick={(value) => onPick(part.id, value)}
+          />
+        ),
+      )}
+    </h1>
+  );
+}
+
+type WordProps = {
+  readonly word: Word;
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly onPick: (value: string) => void;
+};
+
+function WordControl({ word, open, onOpenChange, onPick }: WordProps) {
+  return (
+    <Popover.Root open={open} onOpenChange={onOpenChange}>
+      <Popover.Trigger
+        className="group relative inline border-b-3 border-moon px-0.5 font-bold hover:bg-now data-[state=open]:bg-now"
+        aria-label={`${word.label}: ${word.text}`}
+        aria-keyshortcuts={word.key}
+      >
+        {word.text}
+        <kbd className="key absolute top-full left-0.5 mt-1 hidden wide:inline-flex" aria-hidden="true">
+          {word.key}
+        </kbd>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="start"
+          sideOffset={6}
+          collisionPadding={12}
+          aria-label={`Choose the ${word.label}`}
+          className="card z-20 w-72 max-w-[calc(100vw-24px)] p-2 shadow-lg"
+        >
+          <WordList word={word} onPick={onPick} />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+function WordList({ word, onPick }: { readonly word: Word; readonly onPick: (value: string) => void }) {
+  const [typed, setTyped] = useState('');
+  const options = new Map(word.options.map((option) => [option.value, option]));
+  const fits = typed.trim() === '' || word.options.some((option) => option.match(typed) > 0);
+  return (
+    <Command
+      label={word.label}
+      defaultValue={word.value}
+      filter={(value, search) => options.get(value)?.match(search) ?? 0}
+    >
+      <Command.Input
+        value={typed}
+        onValueChange={setTyped}
+        maxLength={40}
+        autoFocus
+        aria-label={`Type a few letters of the ${word.label}`}
+        placeholder="Type a few letters"
+        className="field mb-2 placeholder:text-quiet"
+      />
+      <Command.List className="max-h-72 overflow-y-auto" label={word.label}>
+        {word.options.map((option) => (
+          <Command.Item
+            key={option.value}
+            value={option.value}
+            onSelect={() => onPick(option.value)}
+            className="flex cursor-pointer items-baseline justify-between gap-4 rounded-control px-2 py-1.5 data-[selected=true]:bg-now"
+          >
+            <span className="font-serif text-large">
+              {option.text}
+              {option.value === word.value && <span className="sr-only"> (now)</span>}
+            </span>
+            {option.detail && <span className="text-small text-quiet">{option.detail}</span>}
+          </Command.Item>
+        ))}
+      </Command.List>
+      <p role="status" className="px-2 text-small text-wrong empty:hidden">
+        {fits ? '' : word.unmatched(typed)}
+      </p>
+    </Command>
+  );
+}

@@ -1,0 +1,38 @@
+/** One thing a word of the sentence can become. */
+export type WordOption = {
+  readonly value: string;
+  /** As it stands in the sentence. */
+  readonly text: string;
+  /** What else is worth knowing of it, at the right of the list. */
+  readonly detail?: string;
+  /** How well what was typed fits: 0 not at all, 1 exactly. */
+  readonly match: (typed: string) => number;
+};
+
+/** A word of the sentence that is a control. */
+export type Word = {
+  readonly id: string;
+  /** What the word decides, for a voice: `tonic`. */
+  readonly label: string;
+  readonly key: string;
+  readonly value: string;
+  readonly text: string;
+  readonly options: readonly WordOption[];
+  /** What to say of typed letters that fit nothing. */
+  readonly unmatched: (typed: string) => string;
+};
+
+/**
+ * Fits typed letters to a phrase: each typed word begins a word of it, or the letters are its words' initials
+ * (`hm` for harmonic minor).
+ */
+export function matchPhrase(phrase: string, typed: string): number {
+  const wanted = typed.trim().toLowerCase();
+  const words = phrase.toLowerCase().split(/[\s-]+/u);
+  if (wanted === phrase.toLowerCase()) return 1;
+  if (wanted.split(/\s+/u).every((part) => words.some((word) => word.startsWith(part)))) {
+    return words[0]?.startsWith(wanted) ? 0.9 : 0.7;
+  }
+  const initials = words.map((word) => word.slice(0, 1)).join('');
+  return initials.startsWith(wanted) ? 0.5 : 0;
+}
