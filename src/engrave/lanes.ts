@@ -1,6 +1,7 @@
 import type { DerivationStep } from '@/core/derive/derivation';
 import { isBlackKey } from '@/core/instrument/keyboard';
 import type { Hop } from '@/core/note/interval';
+import { stepMoon } from './moon';
 import { inkOf } from './note-label';
 import { type Group, group, type Mark, words } from './scene';
 import type { Grid } from './stride-grid';
@@ -35,7 +36,11 @@ export function lanes(
       },
     ];
   });
-  return [group('keys', 'keys', keys), group('dots', 'dots', dots), hopGroup(grid, lowest, hops)];
+  return [
+    group('keys', 'keys', [...keys, ...naturalHalfSteps(grid, lowest)]),
+    group('dots', 'dots', dots),
+    hopGroup(grid, lowest, hops),
+  ];
 }
 
 function key(grid: Grid, column: number, lowest: number): Mark {
@@ -52,6 +57,16 @@ function key(grid: Grid, column: number, lowest: number): Mark {
     stroke: 'rule',
     width: 1.25,
   };
+}
+
+/** A small half moon where two white keys touch: E–F and B–C, the natural half steps. */
+function naturalHalfSteps(grid: Grid, lowest: number): readonly Mark[] {
+  const inside = Array.from({ length: grid.last - grid.first }, (_, index) => grid.first + index);
+  return inside
+    .filter((column) => !isBlackKey(lowest + column) && !isBlackKey(lowest + column + 1))
+    .flatMap((column) =>
+      stepMoon(1, grid.x(column) + grid.column / 2, grid.laneTop + grid.laneHeight - 9, 4.5),
+    );
 }
 
 /** The half steps to the note pointed at, numbered; the start is not counted. */

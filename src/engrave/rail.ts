@@ -46,7 +46,7 @@ export function railScene({ scale, step, lit, width }: RailQuestion): Scene {
     const fill = inScale && decided.has(note) ? inkOf(note) : 'quiet';
     const halo = current.has(note) || lit === note;
     const marks = noteLabel(note, 0, 0, size, fill);
-    const ring = halo ? [{ kind: 'circle', cx: 0, cy: 0, r: size * 0.92, fill: 'moon' } as const] : [];
+    const ring = halo ? [{ kind: 'circle', cx: 0, cy: 0, r: size * 0.92, fill: 'now' } as const] : [];
     return [
       group(`rail-${place}`, inScale ? 'rail-note' : 'rail-far', [...ring, ...marks], {
         x: x(place),

@@ -12,6 +12,7 @@ export const INKS = [
   'moon',
   'moon-rim',
   'window',
+  'now',
   'wrong',
   'key-black',
   'key-white',

@@ -27,7 +27,12 @@ export type Grid = {
 const WIDEST_COLUMN = 57;
 
 /** The grid for columns `first` to `last` (half steps above the tonic) in a width. */
-export function gridFor(width: number, first: number, last: number, both: boolean): Grid {
+export function gridFor(
+  { width, height }: { readonly width: number; readonly height: number },
+  first: number,
+  last: number,
+  both: boolean,
+): Grid {
   const column = Math.min(WIDEST_COLUMN, width / (last - first + 1));
   const side = (width - column * (last - first + 1)) / 2;
   const radius = Math.min(26, column * 0.485);
@@ -38,15 +43,16 @@ export function gridFor(width: number, first: number, last: number, both: boolea
   const below = radius + small * 1.5 + 6;
   const rows = both ? 2 : 1;
   const rowHeight = above + below;
-  const laneTop = rows * rowHeight + small * (both ? 1.6 : 2.2);
-  const laneHeight = Math.max(44, Math.min(both ? 56 : 70, column * 1.3));
+  const laneTop = rows * rowHeight + small * 3.4;
+  // Keys take the room that is left, as long as they still look like keys.
+  const laneHeight = Math.max(52, Math.min(column * 2.6, height - laneTop - 4));
   return {
     first,
     last,
     column,
     rows,
     radius,
-    type: radius * 0.84,
+    type: Math.max(12, radius * 0.84),
     small,
     moon,
     laneTop,

@@ -4,6 +4,7 @@ import { SEMITONES_ABOVE_C } from '@/core/note/letter';
 import { heightOf, midiOf, octaveAt } from '@/core/note/pitch';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { PlacedNote } from '@/core/scale/line';
+import { lowerTonic } from '@/core/words/say-note';
 import { lanes } from './lanes';
 import { inkOf, noteLabel } from './note-label';
 import { type Group, group, type Mark, type Scene, words } from './scene';
@@ -19,8 +20,9 @@ export type StrideQuestion = {
   readonly steps: readonly DerivationStep[];
   /** The place pointed at, or null. */
   readonly lit: number | null;
-  /** Width in pixels. */
+  /** Room in pixels; the drawing is as high as it needs to be and no higher than this where it can. */
   readonly width: number;
+  readonly height: number;
 };
 
 /** Half steps above the lowest note of the line at which a spelled note of a place stands. */
@@ -33,16 +35,16 @@ function columnOf(note: SpelledNote, at: PlacedNote, lowest: number): number {
  * The stride: the notes of a scale on a grid of half steps over keyboard lanes on the same grid. Letters that are
  * not decided yet lie on their own white key; a decided note stands above, where it sounds.
  */
-export function strideScene({ line, step, steps, lit, width }: StrideQuestion): Scene {
+export function strideScene({ line, step, steps, lit, width, height }: StrideQuestion): Scene {
   const lowest = Math.min(...line.map(({ pitch }) => midiOf(pitch)));
   const column = (state: PlaceState, place: number) =>
     columnOf(state.note, line[place] as PlacedNote, lowest);
   const all = steps.flatMap(({ line: states }) => states.map(column));
   const both = line.length > 8;
-  const grid = gridFor(width, Math.min(0, ...all), Math.max(12, ...all), both);
+  const grid = gridFor({ width, height }, Math.min(0, ...all), Math.max(12, ...all), both);
   const columns = step.line.map(column);
-  const hops =
-    lit === null ? [] : hopsBetween((line[0] as PlacedNote).pitch, (line[lit] as PlacedNote).pitch);
+  const pointed = lit === null ? undefined : line[lit];
+  const hops = pointed ? hopsBetween(lowerTonic(line).pitch, pointed.pitch) : [];
 
   const notes = step.line.map((state, place) => {
     const at = { place, column: columns[place] as number, placed: line[place] as PlacedNote };
@@ -86,7 +88,7 @@ function standing(state: PlaceState, { place, column, placed }: At, grid: Grid, 
     cx: 0,
     cy: 0,
     r: radius,
-    fill: current ? 'window' : 'sheet',
+    fill: current ? 'now' : 'sheet',
     stroke: ink,
     width: current ? 3 : 1.75,
   };
@@ -119,7 +121,7 @@ function refusedGroups(
   return at.map((place) => {
     const { small, radius } = grid;
     const placed = line[place] as PlacedNote;
-    const size = small * 1.2;
+    const size = small * 1.5;
     const half = size * 0.75;
     const y = grid.centre(grid.row(placed)) + radius + small * (placed.raised ? 3.3 : 2.1) + 4;
     const strike: Mark = {
@@ -138,32 +140,27 @@ function refusedGroups(
   });
 }
 
-/** Dotted lines from the notes down to their keys; past a lower row only where nothing stands in the way. */
+/** Dotted lines down to the keys from the row that stands next to them. */
 function leads(
   grid: Grid,
   step: DerivationStep,
   line: readonly PlacedNote[],
   columns: readonly number[],
 ): readonly Group[] {
-  const lowestRow: Row = grid.rows === 2 ? 1 : 0;
-  const taken = new Set(
-    step.line.flatMap((state, place) =>
-      state.stage === 'decided' && grid.row(line[place] as PlacedNote) === lowestRow ? [columns[place]] : [],
-    ),
-  );
+  const nearest: Row = grid.rows === 2 ? 1 : 0;
+  // A struck-out spelling takes the lead's room.
+  const refused = 'refused' in step.saying && step.saying.refused ? step.at : [];
   const marks = step.line.flatMap((state, place): Mark[] => {
     const placed = line[place] as PlacedNote;
-    const column = columns[place] as number;
-    const row = grid.row(placed);
-    if (state.stage === 'letter' || (row !== lowestRow && taken.has(column))) return [];
+    if (state.stage === 'letter' || grid.row(placed) !== nearest || refused.includes(place)) return [];
     const tagged = placed.raised && state.note === placed.pitch.note;
-    const top = grid.centre(row) + grid.radius + grid.small * (tagged ? 2 : 1) + 10;
-    const x = grid.x(column);
+    const y1 = grid.centre(nearest) + grid.radius + grid.small * (tagged ? 2 : 1) + 10;
+    const x = grid.x(columns[place] as number);
     return [
       {
         kind: 'line',
         x1: x,
-        y1: top,
+        y1,
         x2: x,
         y2: grid.laneTop + 4,
         stroke: inkOf(state.note),

@@ -65,13 +65,12 @@ function walkLine({ from, to, semitones, falling, plain: gap, refused, home }: O
   const move = `${noteName(from)} ${way} a ${stepWord(semitones)} is ${noteName(to)}`;
   if (home) return plain(`${move}: home.`);
   if (gap === null) return plain(`${move}.`);
-  const why = `${noteName(from)} to ${to.letter} is ${gapWord(gap, semitones)}`;
-  const text = `${move}, not ${to.letter}: ${why}.`;
-  if (!refused) return plain(text);
+  const why = `Not ${to.letter}: ${noteName(from)} to ${to.letter} is ${gapWord(gap, semitones)}.`;
+  if (!refused) return { text: `${move}.`, reason: why };
   const side = falling ? 'before' : 'after';
   return {
-    text,
-    reason: `${noteName(refused)} sounds the same, but the letter ${side} ${from.letter} is ${to.letter}.`,
+    text: `${move}.`,
+    reason: `${why} ${noteName(refused)} sounds the same, but the letter ${side} ${from.letter} is ${to.letter}.`,
   };
 }
 
@@ -115,9 +114,10 @@ function putLine({ sign, degrees }: Of<'put-sign'>): string {
 }
 
 function raiseLine({ degree, from, to, refused }: Of<'raise'>): SaidStep {
-  const text = `Raise the ${degreeWord(degree)}: ${noteWithSign(from)} becomes ${noteWithSign(to)}, an accidental at the note, not in the signature.`;
-  if (!refused) return plain(text);
-  const reason = `It sounds like ${noteName(refused)}, but the letter after ${letterAfter(to.letter, -1)} is ${to.letter}.`;
+  const text = `Raise the ${degreeWord(degree)}: ${noteWithSign(from)} becomes ${noteWithSign(to)}.`;
+  const where = 'It is an accidental at the note, never in the signature.';
+  if (!refused) return { text, reason: where };
+  const reason = `${where} It sounds like ${noteName(refused)}, but the letter after ${letterAfter(to.letter, -1)} is ${to.letter}.`;
   return { text, reason };
 }
 

@@ -57,7 +57,7 @@ export const SIGNATURE_WORDS: Readonly<Record<SignatureChoice, string>> = {
 };
 
 export const METHOD_WORDS: Readonly<Record<MethodId, { readonly tab: string; readonly title: string }>> = {
-  'step-pattern': { tab: 'Steps', title: 'By the steps' },
+  'step-pattern': { tab: 'Steps', title: 'By whole and half steps' },
   signature: { tab: 'Signature', title: 'By circle and signature' },
 };
 

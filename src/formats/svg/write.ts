@@ -14,6 +14,7 @@ export const DAY_INKS: Readonly<Record<Ink, string>> = {
   moon: '#E9C46A',
   'moon-rim': '#8A6A14',
   window: '#FBEFE6',
+  now: '#FDF1D3',
   wrong: '#B3261E',
   'key-black': '#262C3D',
   'key-white': '#FFFFFF',

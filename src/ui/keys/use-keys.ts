@@ -5,7 +5,11 @@ export type KeyActions = Readonly<Record<string, (event: KeyboardEvent) => void>
 /** Whether the focus is where letters are typed or arrows already have a meaning. */
 function takesKeys(target: EventTarget | null): boolean {
   if (!(target instanceof Element)) return false;
-  return target.closest('input, textarea, select, [contenteditable], [role=slider], [role=dialog], [role=menu]') !== null;
+  return (
+    target.closest(
+      'input, textarea, select, [contenteditable], [role=slider], [role=dialog], [role=menu]',
+    ) !== null
+  );
 }
 
 /**

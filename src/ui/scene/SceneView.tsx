@@ -12,11 +12,13 @@ type Props = {
   /** For the ids of title and description, one a surface. */
   readonly id: string;
   readonly look?: (group: Group) => GroupLook;
+  /** Drawn under the marks. */
+  readonly under?: ReactNode;
   readonly children?: ReactNode;
 } & Pick<SVGProps<SVGSVGElement>, 'onPointerOver' | 'onPointerLeave' | 'className' | 'style'>;
 
 /** Draws a scene in the page. What lies over it, such as notes that can be pointed at, comes as children. */
-export function SceneView({ scene, title, description, id, look, children, ...rest }: Props) {
+export function SceneView({ scene, title, description, id, look, under, children, ...rest }: Props) {
   return (
     <svg
       viewBox={`0 0 ${round(scene.width)} ${round(scene.height)}`}
@@ -29,6 +31,7 @@ export function SceneView({ scene, title, description, id, look, children, ...re
       <title id={`${id}-title`}>{title}</title>
       <desc id={`${id}-desc`}>{description}</desc>
       <g aria-hidden="true">
+        {under}
         {scene.groups.map((group) => (
           <g
             key={group.key}
@@ -71,7 +74,14 @@ function draw(mark: Mark, index: number): ReactNode {
         />
       );
     case 'path':
-      return <path key={index} className={`f-${mark.fill}${pen(mark.stroke)}`} strokeWidth={mark.width} d={mark.d} />;
+      return (
+        <path
+          key={index}
+          className={`f-${mark.fill}${pen(mark.stroke)}`}
+          strokeWidth={mark.width}
+          d={mark.d}
+        />
+      );
     case 'line':
       return (
         <line

@@ -1,0 +1,58 @@
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import type { ShelfChange } from '@/store/change';
+import type { Shelf, ShelfState } from '@/store/shelf';
+
+const OPENING: ShelfState = { status: 'opening', items: [], unread: [], saving: 'saved', undo: null };
+
+const nothing = () => () => undefined;
+
+/** Which school's data this page is served for. */
+export function schoolOfPage(): 'own' | 'demo' {
+  return document.documentElement.dataset['school'] === 'demo' ? 'demo' : 'own';
+}
+
+export type ShelfHandle = {
+  readonly state: ShelfState;
+  readonly change: (make: (items: ShelfState['items']) => ShelfChange) => Promise<void>;
+  readonly undo: () => Promise<ShelfChange['says'] | null>;
+};
+
+/** The shelf, opened after the page stands; what is kept before that waits for it. */
+export function useShelf(): ShelfHandle {
+  const [shelf, setShelf] = useState<Shelf | null>(null);
+  const opening = useMemo(() => {
+    let open: (shelf: Shelf) => void = () => undefined;
+    const promise = new Promise<Shelf>((resolve) => {
+      open = resolve;
+    });
+    return { promise, open };
+  }, []);
+  useEffect(() => {
+    let wanted = true;
+    void import('@/store/open').then(({ openSchoolShelf }) => {
+      if (!wanted) return;
+      const opened = openSchoolShelf(schoolOfPage(), new Date().toISOString());
+      setShelf(opened);
+      opening.open(opened);
+    });
+    return () => {
+      wanted = false;
+    };
+  }, [opening]);
+  const state = useSyncExternalStore(
+    shelf?.subscribe ?? nothing,
+    () => shelf?.state() ?? OPENING,
+    () => OPENING,
+  );
+  return useMemo(
+    () => ({
+      state,
+      change: async (make) => {
+        const open = await opening.promise;
+        await open.change(make(open.state().items));
+      },
+      undo: async () => (await opening.promise).undo(),
+    }),
+    [state, opening],
+  );
+}

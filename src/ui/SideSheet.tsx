@@ -1,0 +1,38 @@
+import { X } from 'lucide-react';
+import { Dialog } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+type Props = {
+  readonly title: string;
+  readonly summary: string;
+  readonly open: boolean;
+  readonly onOpen: (open: boolean) => void;
+  readonly children: ReactNode;
+};
+
+/** A sheet that comes in from the right, over the work. */
+export function SideSheet({ title, summary, open, onOpen, children }: Props) {
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpen}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-10 bg-rail/40" />
+        <Dialog.Content className="fixed inset-y-0 right-0 z-20 flex w-[30rem] max-w-full flex-col gap-3 border-l border-rule bg-ground p-5 shadow-lg">
+          <div className="flex items-start gap-4">
+            <div className="grow">
+              <Dialog.Title className="font-serif text-sentence">{title}</Dialog.Title>
+              <Dialog.Description className="text-small text-quiet">{summary}</Dialog.Description>
+            </div>
+            <Dialog.Close className="control" aria-keyshortcuts="Escape">
+              <X className="size-4" aria-hidden="true" />
+              Close
+              <kbd className="key" aria-hidden="true">
+                Esc
+              </kbd>
+            </Dialog.Close>
+          </div>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,46 @@
+import { useCallback, useSyncExternalStore } from 'react';
+
+const CHANGED = 'moon-step:setting';
+
+function stored(key: string): string | null {
+  try {
+    return window.localStorage.getItem(key);
+  } catch {
+    // Blocked site data: the setting then lasts as long as the page.
+    return null;
+  }
+}
+
+function subscribe(listen: () => void): () => void {
+  window.addEventListener('storage', listen);
+  window.addEventListener(CHANGED, listen);
+  return () => {
+    window.removeEventListener('storage', listen);
+    window.removeEventListener(CHANGED, listen);
+  };
+}
+
+/** A small setting of this browser, such as day or night, kept in local storage where that is allowed. */
+export function useSetting<Value extends string>(
+  key: string,
+  values: readonly [Value, ...Value[]],
+): readonly [Value, (value: Value) => void] {
+  const [usual] = values;
+  const read = useSyncExternalStore(
+    subscribe,
+    () => values.find((value) => value === stored(key)) ?? usual,
+    () => usual,
+  );
+  const write = useCallback(
+    (value: Value) => {
+      try {
+        window.localStorage.setItem(key, value);
+      } catch {
+        // Said above: it lasts as long as the page.
+      }
+      window.dispatchEvent(new Event(CHANGED));
+    },
+    [key],
+  );
+  return [read, write];
+}

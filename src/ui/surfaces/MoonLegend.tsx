@@ -1,0 +1,28 @@
+import { stepLetters, stepName } from '@/core/words/vocabulary';
+import { stepMoon } from '@/engrave/moon';
+import { group } from '@/engrave/scene';
+import { SceneView } from '../scene/SceneView';
+
+/** What the step moons mean. */
+export function MoonLegend() {
+  return (
+    <ul className="flex flex-wrap gap-x-4 gap-y-0.5">
+      {[2, 1, 3].map((semitones) => (
+        <li key={semitones} className="flex items-center gap-1.5">
+          <SceneView
+            id={`legend-${semitones}`}
+            scene={{
+              width: semitones === 3 ? 30 : 16,
+              height: 16,
+              groups: [group('moon', 'legend', stepMoon(semitones, semitones === 3 ? 15 : 8, 8, 6))],
+            }}
+            title={stepName(semitones)}
+            description={`The sign of a ${stepName(semitones)}`}
+            style={{ height: '1rem' }}
+          />
+          {stepName(semitones)} ({stepLetters(semitones)})
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,130 @@
+import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef } from 'react';
+import type { DerivationStep } from '@/core/derive/derivation';
+import { fifthsOf } from '@/core/note/spelled';
+import type { Scale } from '@/core/scale/scale';
+import { scaleName } from '@/core/words/say-scale';
+import { signCount } from '@/core/words/vocabulary';
+import { RAIL_PLACES, railScene, railStart } from '@/engrave/rail';
+import { SceneView } from '../scene/SceneView';
+import { useRoom } from '../scene/use-room';
+import type { Lit } from './lit';
+
+type Props = {
+  readonly scale: Scale;
+  readonly step: DerivationStep;
+  readonly lit: Lit | null;
+  readonly line: readonly { readonly pitch: { readonly note: Scale['tonic'] } }[];
+  /** The window is to move along the line of fifths by so many places. */
+  readonly onSlide: (places: number) => void;
+  /** The tonic is to move inside the window: to the relative key. */
+  readonly onRelative: () => void;
+  /** The hand has let go: the change is finished. */
+  readonly onRest: () => void;
+};
+
+const LEAST_WIDTH = 440;
+
+/** The line of fifths with the window of the signature: slide it for the signature, or the tonic in it for the mode. */
+export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Props) {
+  const { ref, room } = useRoom<HTMLDivElement>({ width: 736, height: 88 });
+  const drawn = Math.max(LEAST_WIDTH, room.width);
+  const note = lit === null ? null : lit.kind === 'sign' ? lit.sign : (line[lit.place]?.pitch.note ?? null);
+  const scene = useMemo(
+    () => railScene({ scale, step, lit: note, width: drawn }),
+    [scale, step, note, drawn],
+  );
+  const drag = useRef<{ x: number; moved: number } | null>(null);
+  const column = drawn / RAIL_PLACES;
+  const start = railStart(scale);
+  const signature = scale.signature ?? 0;
+
+  useEffect(() => {
+    // On a narrow screen the rail scrolls in its own box; the window stays in sight.
+    const box = ref.current;
+    if (box) box.scrollLeft = (signature - 1 - start + 3.5) * column - box.clientWidth / 2;
+  }, [ref, signature, start, column]);
+
+  const keys = (event: KeyboardEvent) => {
+    const places =
+      event.key === 'ArrowRight' || event.key === 'ArrowUp'
+        ? 1
+        : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
+          ? -1
+          : 0;
+    if (places === 0) return;
+    event.preventDefault();
+    onSlide(places);
+  };
+  const dragged = (event: PointerEvent) => {
+    if (!drag.current) return;
+    const places = Math.round((event.clientX - drag.current.x) / column) - drag.current.moved;
+    if (places === 0) return;
+    drag.current = { ...drag.current, moved: drag.current.moved + places };
+    onSlide(places);
+  };
+  const release = () => {
+    drag.current = null;
+    onRest();
+  };
+  return (
+    <div ref={ref} className="overflow-x-auto overflow-y-hidden">
+      <SceneView
+        id="rail"
+        scene={scene}
+        title="Line of fifths"
+        description={`${scaleName(scale)}: ${signCount(signature)}.`}
+        style={{ width: drawn, maxWidth: 'none' }}
+      >
+        <g
+          role="slider"
+          tabIndex={0}
+          className="scene-hit"
+          aria-label="Window of the signature"
+          aria-valuemin={-15}
+          aria-valuemax={15}
+          aria-valuenow={signature}
+          aria-valuetext={`${signCount(signature)}, ${scaleName(scale)}`}
+          onKeyDown={keys}
+          onBlur={onRest}
+          onPointerDown={(event) => {
+            event.currentTarget.setPointerCapture(event.pointerId);
+            drag.current = { x: event.clientX, moved: 0 };
+          }}
+          onPointerMove={dragged}
+          onPointerUp={release}
+          onPointerCancel={release}
+          style={{ touchAction: 'none', cursor: 'ew-resize' }}
+        >
+          <rect
+            className="scene-focus"
+            x={(signature - 1 - start) * column}
+            y={14}
+            width={column * 7}
+            height={48}
+            rx={24}
+          />
+        </g>
+        <g
+          role="button"
+          tabIndex={0}
+          className="scene-hit"
+          aria-label={`Tonic ${scaleName(scale)}: move to the relative key`}
+          onClick={onRelative}
+          onKeyDown={(event) => {
+            if (!['Enter', ' ', 'ArrowLeft', 'ArrowRight'].includes(event.key)) return;
+            event.preventDefault();
+            event.stopPropagation();
+            onRelative();
+          }}
+        >
+          <circle
+            className="scene-focus"
+            cx={(fifthsOf(scale.tonic) - start + 0.5) * column}
+            cy={38}
+            r={column * 0.55}
+          />
+        </g>
+      </SceneView>
+    </div>
+  );
+}

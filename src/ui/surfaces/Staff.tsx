@@ -1,0 +1,110 @@
+import type { DerivationStep } from '@/core/derive/derivation';
+import { accidentalsOf } from '@/core/scale/signature';
+import type { WrittenScale } from '@/core/scale/written';
+import { readStaff, sayPlace, saySign } from '@/core/words/say-note';
+import { CLEF_WORDS } from '@/core/words/vocabulary';
+import type { Group, Scene } from '@/engrave/scene';
+import { type GroupLook, SceneView } from '../scene/SceneView';
+import { type Hit, Hits } from './Hits';
+import { type Lit, litPlaces } from './lit';
+
+type Props = {
+  /** The engraved staff, or null while the engraver is still on its way. */
+  readonly scene: Scene | null;
+  readonly written: WrittenScale;
+  readonly step: DerivationStep;
+  readonly lit: Lit | null;
+  readonly onLit: (lit: Lit | null) => void;
+  readonly onPlace: (place: number) => void;
+};
+
+/** The staff; what is not decided yet stands pale, and the signature's signs arrive with the working. */
+export function Staff({ scene, written, step, lit, onLit, onPlace }: Props) {
+  if (!scene)
+    return <p className="grid h-33 place-items-center text-small text-quiet">Engraving the staff</p>;
+  const { line, atClef, clef } = written;
+  const places = litPlaces(lit, line);
+  const signs = atClef ? accidentalsOf(atClef) : [];
+  const isLit = (id: string) => {
+    const index = Number(id.replace(/\D/gu, ''));
+    return id.startsWith('note-') ? places.has(index) : lit?.kind === 'sign' && signs[index] === lit.sign;
+  };
+  const look = (group: Group): GroupLook => {
+    if (group.part === 'sign') {
+      const index = Number(group.key.replace('sign-', ''));
+      const arrived = step.signs === null || index < step.signs;
+      return {
+        'data-waiting': arrived ? undefined : '',
+      };
+    }
+    if (group.place === null) return {};
+    const state = step.line[group.place];
+    const waiting = state?.stage === 'letter';
+    return {
+      'data-waiting': waiting && group.part === 'note' ? '' : undefined,
+      'data-hidden': waiting && group.part === 'accidental' ? '' : undefined,
+      'data-raised': line[group.place]?.raised && !waiting ? '' : undefined,
+    };
+  };
+  return (
+    <SceneView
+      id="staff"
+      scene={scene}
+      title="Staff"
+      description={readStaff(CLEF_WORDS[clef], atClef, line)}
+      style={{ width: scene.width, maxWidth: 'none' }}
+      look={look}
+      under={hitsOf(scene, written).map(({ id, x, y }) => (
+        <Halo
+          key={id}
+          x={x}
+          y={y}
+          lit={isLit(id)}
+          current={step.at.length < 8 && step.at.some((place) => id === `note-${place}`)}
+        />
+      ))}
+    >
+      <Hits
+        hits={hitsOf(scene, written)}
+        onPoint={(id) => onLit(id === null ? null : pointedAt(id, written))}
+        onPress={(id) => id.startsWith('note-') && onPlace(Number(id.slice(5)))}
+      />
+    </SceneView>
+  );
+}
+
+function Halo({
+  x,
+  y,
+  lit,
+  current,
+}: {
+  readonly x: number;
+  readonly y: number;
+  readonly lit: boolean;
+  readonly current: boolean;
+}) {
+  if (!lit && !current) return null;
+  return <circle className="scene-halo" data-lit={lit ? '' : undefined} cx={x} cy={y} r={15} />;
+}
+
+function pointedAt(id: string, { atClef }: WrittenScale): Lit | null {
+  const index = Number(id.replace(/\D/gu, ''));
+  if (id.startsWith('note-')) return { kind: 'place', place: index };
+  const sign = atClef ? accidentalsOf(atClef)[index] : undefined;
+  return sign ? { kind: 'sign', sign } : null;
+}
+
+function hitsOf(scene: Scene, { line, atClef }: WrittenScale): readonly Hit[] {
+  return scene.groups.flatMap(({ key, part, marks }): Hit[] => {
+    const glyph = marks.find((mark) => mark.kind === 'glyph');
+    if (glyph?.kind !== 'glyph' || (part !== 'note' && part !== 'sign')) return [];
+    const index = Number(key.replace(/\D/gu, ''));
+    if (part === 'note')
+      return [{ id: key, x: glyph.x + 8, y: glyph.y, r: 15, label: sayPlace(line, index) }];
+    const sign = atClef ? accidentalsOf(atClef)[index] : undefined;
+    if (!sign) return [];
+    const governed = line.filter(({ pitch }) => pitch.note.letter === sign.letter).length;
+    return [{ id: key, x: glyph.x + 5, y: glyph.y, r: 8, label: saySign(sign, governed) }];
+  });
+}

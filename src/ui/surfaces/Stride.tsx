@@ -1,0 +1,58 @@
+import { useMemo } from 'react';
+import type { Derivation, DerivationStep } from '@/core/derive/derivation';
+import type { WrittenScale } from '@/core/scale/written';
+import { readLine, sayPlace } from '@/core/words/say-note';
+import { strideScene } from '@/engrave/stride';
+import { SceneView } from '../scene/SceneView';
+import { useRoom } from '../scene/use-room';
+import { Hits } from './Hits';
+import { type Lit, litPlaces } from './lit';
+
+type Props = {
+  readonly written: WrittenScale;
+  readonly derivation: Derivation;
+  readonly step: DerivationStep;
+  readonly lit: Lit | null;
+  readonly onLit: (lit: Lit | null) => void;
+  /** A note was pressed: show the step that decides it. */
+  readonly onPlace: (place: number) => void;
+};
+
+const GUESS = { width: 736, height: 320 };
+
+/** The stride with its keyboard lanes; every note of it can be pointed at. */
+export function Stride({ written, derivation, step, lit, onLit, onPlace }: Props) {
+  const { ref, room } = useRoom<HTMLDivElement>(GUESS);
+  const { line } = written;
+  const pointed = lit?.kind === 'place' ? lit.place : null;
+  const scene = useMemo(
+    () => strideScene({ line, step, steps: derivation.steps, lit: pointed, ...room }),
+    [line, step, derivation, pointed, room],
+  );
+  const places = litPlaces(lit, line);
+  const hits = scene.groups.flatMap(({ part, place, x, y }) =>
+    place !== null && (part === 'note' || part === 'ghost')
+      ? [{ id: String(place), x, y, r: room.width / 30, label: sayPlace(line, place) }]
+      : [],
+  );
+  return (
+    <div ref={ref} className="min-h-0 grow basis-60 overflow-hidden">
+      <SceneView
+        id="stride"
+        scene={scene}
+        title="Stride"
+        description={`The scale on a grid of half steps over the keyboard: ${readLine(line)}`}
+        style={{ maxHeight: '100%', width: '100%' }}
+        look={({ place, part }) => ({
+          'data-lit': place !== null && part === 'note' && places.has(place) ? '' : undefined,
+        })}
+      >
+        <Hits
+          hits={hits}
+          onPoint={(id) => onLit(id === null ? null : { kind: 'place', place: Number(id) })}
+          onPress={(id) => onPlace(Number(id))}
+        />
+      </SceneView>
+    </div>
+  );
+}

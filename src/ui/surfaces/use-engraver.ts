@@ -1,0 +1,31 @@
+import { useEffect, useMemo, useState } from 'react';
+import type { WrittenScale } from '@/core/scale/written';
+import type { Scene } from '@/engrave/scene';
+
+type Engraver = (written: WrittenScale, width: number) => Scene;
+
+/**
+ * The engraved staff of a scale. The engraver is loaded after the page stands, so the served page brings its own
+ * first staff, which is used as long as nothing else is asked.
+ */
+export function useEngraver(
+  written: WrittenScale,
+  width: number,
+  served: Scene,
+  isServed: boolean,
+): Scene | null {
+  const [engrave, setEngrave] = useState<{ readonly staff: Engraver } | null>(null);
+  useEffect(() => {
+    let wanted = true;
+    void import('@/engrave/staff').then(({ engraveStaff }) => {
+      if (wanted) setEngrave({ staff: engraveStaff });
+    });
+    return () => {
+      wanted = false;
+    };
+  }, []);
+  return useMemo(() => {
+    if (engrave) return engrave.staff(written, width);
+    return isServed ? served : null;
+  }, [engrave, written, width, served, isServed]);
+}

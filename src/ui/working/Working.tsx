@@ -1,0 +1,147 @@
+import { useEffect, useRef } from 'react';
+import type { Derivation, MethodId } from '@/core/derive/derivation';
+import { sayStep } from '@/core/words/say-step';
+import { METHOD_WORDS } from '@/core/words/vocabulary';
+
+type Props = {
+  readonly derivation: Derivation;
+  readonly methods: readonly MethodId[];
+  /** The step shown, from 0. */
+  readonly at: number;
+  readonly onStep: (step: number) => void;
+  readonly onMethod: (method: MethodId) => void;
+};
+
+/** The working, one fact a line; the line in hand gives its reason, and each line can be gone to. */
+export function Working({ derivation, methods, at, onStep, onMethod }: Props) {
+  const list = useRef<HTMLOListElement>(null);
+  const last = derivation.steps.length - 1;
+  useEffect(() => {
+    const box = list.current;
+    const line = box?.children[at];
+    if (!box || !(line instanceof HTMLElement)) return;
+    // Only the list itself scrolls, never the page.
+    const above = line.offsetTop - box.offsetTop;
+    if (above < box.scrollTop) box.scrollTop = above;
+    const below = above + line.offsetHeight - box.clientHeight;
+    if (below > box.scrollTop) box.scrollTop = below;
+  }, [at]);
+
+  return (
+    <section aria-labelledby="working-title" className="flex min-h-0 grow flex-col gap-3">
+      <div className="flex flex-wrap items-center gap-1.5">
+        <div className="mr-auto flex flex-wrap items-center gap-1.5" role="group" aria-label="Method">
+          {methods.map((method) => (
+            <button
+              key={method}
+              type="button"
+              className="control"
+              aria-pressed={method === derivation.method}
+              onClick={() => onMethod(method)}
+            >
+              {METHOD_WORDS[method].tab}
+            </button>
+          ))}
+          <kbd className="key" aria-hidden="true">
+            M
+          </kbd>
+        </div>
+        <StepButton
+          label="Step back"
+          sign="←"
+          shortcut="ArrowLeft"
+          disabled={at === 0}
+          onClick={() => onStep(at - 1)}
+        />
+        <span className="text-small text-quiet" aria-hidden="true">
+          {at + 1} of {last + 1}
+        </span>
+        <StepButton
+          label="Next step"
+          sign="→"
+          shortcut="ArrowRight"
+          disabled={at === last}
+          onClick={() => onStep(at + 1)}
+        />
+      </div>
+      <h2 id="working-title" className="font-serif text-large font-bold">
+        {METHOD_WORDS[derivation.method].title}
+      </h2>
+      <ol ref={list} className="min-h-0 grow overflow-y-auto">
+        {derivation.steps.map(({ saying }, step) => (
+          <WorkingLine
+            key={`${step}-${saying.code}`}
+            {...sayStep(saying)}
+            step={step}
+            at={at}
+            onStep={onStep}
+          />
+        ))}
+      </ol>
+      <p className="sr-only" role="status">
+        {`Step ${at + 1} of ${last + 1}. ${spoken(derivation, at)}`}
+      </p>
+    </section>
+  );
+}
+
+type StepButtonProps = {
+  readonly label: string;
+  readonly sign: string;
+  readonly shortcut: string;
+  readonly disabled: boolean;
+  readonly onClick: () => void;
+};
+
+/** One step on or back; its sign is its key. */
+function StepButton({ label, sign, shortcut, disabled, onClick }: StepButtonProps) {
+  return (
+    <button
+      type="button"
+      className="control px-2.5"
+      aria-label={label}
+      title={label}
+      aria-keyshortcuts={shortcut}
+      disabled={disabled}
+      onClick={onClick}
+    >
+      <span aria-hidden="true">{sign}</span>
+    </button>
+  );
+}
+
+function spoken(derivation: Derivation, at: number): string {
+  const step = derivation.steps[at];
+  if (!step) return '';
+  const { text, reason } = sayStep(step.saying);
+  return reason ? `${text} ${reason}` : text;
+}
+
+type LineProps = {
+  readonly text: string;
+  readonly reason: string | null;
+  readonly step: number;
+  readonly at: number;
+  readonly onStep: (step: number) => void;
+};
+
+function WorkingLine({ text, reason, step, at, onStep }: LineProps) {
+  const now = step === at;
+  const state = now ? 'bg-now font-semibold' : 'hover:bg-now';
+  return (
+    <li>
+      <button
+        type="button"
+        aria-current={now ? 'step' : undefined}
+        onClick={() => onStep(step)}
+        className={`flex w-full items-baseline gap-3 rounded-control px-2 py-1 text-left ${state}`}
+      >
+        <span className="w-5 shrink-0 text-right text-small text-quiet">{step + 1}</span>
+        <span className={step > at ? 'text-quiet' : ''}>
+          {text}
+          {now && reason && <span className="block font-normal">{reason}</span>}
+        </span>
+      </button>
+    </li>
+  );
+}
