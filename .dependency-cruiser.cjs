@@ -6,7 +6,12 @@ const oneWay = LAYERS.map((layer, index) => ({
   comment: `src/${layer} may import only from itself and from the layers before it`,
   severity: 'error',
   from: { path: `^src/${layer}/` },
-  to: { path: LAYERS.slice(index + 1).map((outer) => `^src/${outer}/`).join('|') || '^$' },
+  to: {
+    path:
+      LAYERS.slice(index + 1)
+        .map((outer) => `^src/${outer}/`)
+        .join('|') || '^$',
+  },
 }));
 
 module.exports = {
@@ -27,12 +32,21 @@ module.exports = {
       to: { path: 'node_modules/(react|react-dom|dexie)/' },
     },
     { name: 'server-stands-alone', severity: 'error', from: { path: '^server/' }, to: { path: '^src/' } },
-    { name: 'unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^(astro:|virtual:)' } },
+    {
+      name: 'unresolved',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '^(astro:|virtual:)' },
+    },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types', 'node', 'default'], extensions: ['.ts', '.tsx', '.mjs', '.js', '.json', '.astro'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'node', 'default'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js', '.json', '.astro'],
+    },
   },
 };

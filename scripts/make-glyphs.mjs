@@ -40,7 +40,10 @@ function outline(codePoint) {
   return {
     width: Math.round(glyph.advanceWidth),
     box: [minX, -maxY, maxX, -minY].map(Math.round),
-    d: glyph.path.scale(1, -1).toSVG().replace(/-?\d+\.\d+/gu, (n) => String(Math.round(Number(n)))),
+    d: glyph.path
+      .scale(1, -1)
+      .toSVG()
+      .replace(/-?\d+\.\d+/gu, (n) => String(Math.round(Number(n)))),
   };
 }
 
@@ -76,7 +79,10 @@ const font = new opentype.Font({
   descender: -250,
   license: 'SIL Open Font License 1.1, https://openfontlicense.org',
   description: 'Five accidentals for running text, cut from outlines of a font under the same licence.',
-  glyphs: [new opentype.Glyph({ name: '.notdef', advanceWidth: 500, path: new opentype.Path() }), ...SIGNS.map(textSign)],
+  glyphs: [
+    new opentype.Glyph({ name: '.notdef', advanceWidth: 500, path: new opentype.Path() }),
+    ...SIGNS.map(textSign),
+  ],
 });
 const text = String.fromCodePoint(...SIGNS.map(({ codePoint }) => codePoint));
 await writeFile(

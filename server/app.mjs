@@ -37,7 +37,7 @@ export async function createApp({ folder, endpoints, school }) {
     }
     const file = files.get(path);
     if (!file) {
-      endpoints(request, response, () => sendText(response, 404, 'There is no such page here.'));
+      endpoints(request, response, () => sendMissing(request, response, files.get('/404')));
     } else if (request.method === 'GET' || request.method === 'HEAD') {
       sendFile(request, response, file);
     } else {
@@ -57,6 +57,19 @@ function pathOf(url) {
   } catch {
     return null;
   }
+}
+
+/**
+ * @param {import('node:http').IncomingMessage} request
+ * @param {import('node:http').ServerResponse} response
+ * @param {import('./static-files.mjs').StaticFile | undefined} page
+ */
+function sendMissing(request, response, page) {
+  const wantsPage = String(request.headers.accept ?? '').includes('text/html');
+  if (!page || !wantsPage || response.headersSent)
+    return sendText(response, 404, 'There is nothing at this address.');
+  response.writeHead(404, { 'Content-Type': page.type, 'Cache-Control': 'no-cache' });
+  response.end(request.method === 'HEAD' ? undefined : page.plain);
 }
 
 /**

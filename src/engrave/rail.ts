@@ -46,7 +46,19 @@ export function railScene({ scale, step, lit, width }: RailQuestion): Scene {
     const fill = inScale && decided.has(note) ? inkOf(note) : 'quiet';
     const halo = current.has(note) || lit === note;
     const marks = noteLabel(note, 0, 0, size, fill);
-    const ring = halo ? [{ kind: 'circle', cx: 0, cy: 0, r: size * 0.92, fill: 'now' } as const] : [];
+    const ring = halo
+      ? [
+          {
+            kind: 'circle',
+            cx: 0,
+            cy: 0,
+            r: size * 0.92,
+            fill: 'now',
+            stroke: 'moon-rim',
+            width: 1.5,
+          } as const,
+        ]
+      : [];
     return [
       group(`rail-${place}`, inScale ? 'rail-note' : 'rail-far', [...ring, ...marks], {
         x: x(place),

@@ -48,7 +48,7 @@ export function strideScene({ line, step, steps, lit, width, height }: StrideQue
 
   const notes = step.line.map((state, place) => {
     const at = { place, column: columns[place] as number, placed: line[place] as PlacedNote };
-    return state.stage === 'letter' ? ghost(state, at, grid) : standing(state, at, grid, step);
+    return state.stage === 'letter' ? ghost(state, at, grid, place === lit) : standing(state, at, grid, step);
   });
   return {
     width,
@@ -66,15 +66,16 @@ export function strideScene({ line, step, steps, lit, width, height }: StrideQue
 type At = { readonly place: number; readonly column: number; readonly placed: PlacedNote };
 
 /** A letter that is still to be decided, small on its own key. */
-function ghost(state: PlaceState, { place, column, placed }: At, grid: Grid): Group {
-  const { row, laneTop, type } = grid;
+function ghost(state: PlaceState, { place, column }: At, grid: Grid, lit: boolean): Group {
+  const { laneTop, type } = grid;
   const fill = state.note.alteration === 0 ? 'quiet' : 'sheet';
   const y = laneTop + (state.note.alteration === 0 ? 0.62 : 0.42) * grid.laneHeight;
-  const marks = noteLabel(state.note, 0, 0, type * 0.82, fill);
+  const halo: readonly Mark[] = lit ? [{ kind: 'circle', cx: 0, cy: 0, r: type * 0.85, fill: 'moon' }] : [];
+  const marks = [...halo, ...noteLabel(state.note, 0, 0, type * 0.82, lit ? 'key-black' : fill)];
   return group(`note-${place}`, 'ghost', marks, {
     place,
     x: grid.x(column),
-    y: y + (row(placed) === 1 ? 1 : 0),
+    y,
   });
 }
 

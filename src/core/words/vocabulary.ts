@@ -86,9 +86,11 @@ export function stepLetters(semitones: number): string {
   return STEP_LETTERS[semitones] ?? '';
 }
 
-const NUMBERS = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+const NUMBERS = 'none one two three four five six seven eight nine ten eleven twelve thirteen fourteen'.split(
+  ' ',
+);
 
-/** A small number as a word, from eleven on in figures. */
+/** A small number as a word, from fifteen on in figures. */
 export function numberWord(count: number): string {
   return NUMBERS[count] ?? String(count);
 }

@@ -4,6 +4,7 @@ import { methodsFor } from '@/core/derive/methods';
 import { sayPlace, saySign } from '@/core/words/say-note';
 import { keyNote } from '@/core/words/say-scale';
 import type { Scene } from '@/engrave/scene';
+import { leastStaffWidth } from '@/engrave/staff-width';
 import { deleting, editing, keeping, moving } from '@/store/change';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { useKeys } from '@/ui/keys/use-keys';
@@ -59,12 +60,7 @@ function Room({ served }: Props) {
   const [single, setSingle] = useSetting('moon-step:single-keys', SINGLE_KEYS);
   const shelf = useShelf();
   const { ref: staffRef, room } = useRoom<HTMLDivElement>({ width: 736, height: 132 });
-  const staff = useEngraver(
-    written,
-    Math.max(room.width, written.line.length > 8 ? 560 : 330),
-    served,
-    search === '',
-  );
+  const staff = useEngraver(written, Math.max(room.width, leastStaffWidth(written)), served, search === '');
 
   useEffect(() => setLive(true), []);
   useEffect(() => {
@@ -213,6 +209,10 @@ function Room({ served }: Props) {
         onDelete={(item) => void shelf.change(() => deleting(item))}
         onUndo={() => void undo()}
         onKeep={() => void keep()}
+        onSay={(next) => {
+          setSheet(null);
+          say(next, 'finished');
+        }}
       />
       <KeysSheet
         open={sheet === 'keys'}

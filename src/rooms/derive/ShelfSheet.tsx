@@ -6,7 +6,9 @@ import { sayRecordProblem } from '@/store/say-record';
 import type { ShelfState } from '@/store/shelf';
 import { SideSheet } from '@/ui/SideSheet';
 import { readAddress } from './address';
+import type { DeriveSentence } from './sentence';
 import { sentenceText } from './sentence-words';
+import { hrefOf } from './use-sentence';
 
 type Props = {
   readonly open: boolean;
@@ -17,6 +19,8 @@ type Props = {
   readonly onDelete: (item: Kept) => void;
   readonly onUndo: () => void;
   readonly onKeep: () => void;
+  /** Says the sentence of an item again. */
+  readonly onSay: (sentence: DeriveSentence) => void;
 };
 
 const UNDO_WORDS = {
@@ -83,13 +87,14 @@ export function ShelfSheet({ open, onOpen, state, onUndo, onKeep, ...actions }: 
   );
 }
 
-type ItemProps = Pick<Props, 'onEdit' | 'onMove' | 'onDelete'> & {
+type ItemProps = Pick<Props, 'onEdit' | 'onMove' | 'onDelete' | 'onSay'> & {
   readonly item: Kept;
   readonly first: boolean;
   readonly last: boolean;
 };
 
-function ShelfItem({ item, first, last, onEdit, onMove, onDelete }: ItemProps) {
+function ShelfItem({ item, first, last, onEdit, onMove, onDelete, onSay }: ItemProps) {
+  const { sentence } = readAddress(item.address);
   return (
     <li className="card p-3">
       <div className="flex items-center gap-1.5">
@@ -110,8 +115,17 @@ function ShelfItem({ item, first, last, onEdit, onMove, onDelete }: ItemProps) {
           <Trash2 className="size-4" aria-hidden="true" />
         </IconButton>
       </div>
-      <a href={`/derive${item.address}`} className="my-1.5 block px-2 text-flat underline underline-offset-2">
-        {sentenceText(readAddress(item.address).sentence)}
+      <a
+        href={hrefOf(sentence)}
+        onClick={(event) => {
+          // A plain click says the sentence here; with a key held the link opens as links do.
+          if (event.metaKey || event.ctrlKey || event.shiftKey) return;
+          event.preventDefault();
+          onSay(sentence);
+        }}
+        className="my-1.5 block px-2 text-flat underline underline-offset-2"
+      >
+        {sentenceText(sentence)}
       </a>
       <TypedField
         label={`Note on ${item.name}`}

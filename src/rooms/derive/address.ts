@@ -8,7 +8,12 @@ import { CHOICES, type ChoiceWord, type DeriveSentence, FIRST_SENTENCE } from '.
 
 /** A part of the address that could not be used as it stands. */
 export type AddressProblem =
-  | { readonly code: 'address-word'; readonly parameter: string; readonly problem: Problem }
+  | {
+      readonly code: 'address-word';
+      readonly parameter: string;
+      readonly problem: Problem;
+      readonly shown: string;
+    }
   | { readonly code: 'address-unknown'; readonly parameter: string; readonly read: string }
   | { readonly code: 'address-twice'; readonly parameter: string }
   | { readonly code: 'address-step'; readonly read: string }
@@ -84,6 +89,7 @@ function readChoice<Word extends ChoiceWord>(
     code: 'address-word',
     parameter: name,
     problem: { code: 'choice-unknown', what: name, read: read.slice(0, 60), allowed },
+    shown: usual,
   });
   return usual;
 }
@@ -93,7 +99,12 @@ function readTonic(query: URLSearchParams, problems: AddressProblem[]): DeriveSe
   if (read === null) return FIRST_SENTENCE.tonic;
   const reading = readEnglishNote(read);
   if (reading.ok) return reading.note;
-  problems.push({ code: 'address-word', parameter: 'tonic', problem: reading.problem });
+  problems.push({
+    code: 'address-word',
+    parameter: 'tonic',
+    problem: reading.problem,
+    shown: asciiName(FIRST_SENTENCE.tonic),
+  });
   return FIRST_SENTENCE.tonic;
 }
 
@@ -113,7 +124,10 @@ function spellable(sentence: DeriveSentence, problems: readonly AddressProblem[]
   const tonic = reading.problem.instead ?? FIRST_SENTENCE.tonic;
   return {
     sentence: { ...sentence, tonic },
-    problems: [...problems, { code: 'address-word', parameter: 'tonic', problem: reading.problem }],
+    problems: [
+      ...problems,
+      { code: 'address-word', parameter: 'tonic', problem: reading.problem, shown: asciiName(tonic) },
+    ],
   };
 }
 

@@ -5,7 +5,7 @@ import type { AddressProblem } from './address';
 export function sayAddressProblem(found: AddressProblem): string {
   switch (found.code) {
     case 'address-word':
-      return `In the address, ${found.parameter}: ${sayProblem(found.problem)}`;
+      return `In the address, ${found.parameter}: ${sayProblem(found.problem)} Shown instead: ${found.shown}.`;
     case 'address-unknown':
       return `The address holds '${found.parameter}', which is no part of this sentence. It was passed over.`;
     case 'address-twice':

@@ -1,0 +1,61 @@
+// npm test: everything that must hold, in the order in which it fails fastest. Installs what it needs.
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { checkNode, ensureBuild, ensurePackages, ensurePrograms, ROOT, run } from './setup.mjs';
+
+checkNode();
+await ensurePackages();
+await ensurePrograms([
+  { program: 'chromium', debian: 'chromium' },
+  { program: 'musicxml2ly', debian: 'lilypond' },
+]);
+
+const results = join(ROOT, 'test-results');
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+const unitFile = join(results, 'unit.json');
+const browserFile = join(results, 'browser.json');
+
+const npx = (program, ...args) => [join(ROOT, 'node_modules/.bin', program), args];
+let passed = 0;
+let failed = 0;
+
+async function stage(title, [command, args], options) {
+  const { ok } = await run(title, command, args, options);
+  if (ok) passed += 1;
+  else failed += 1;
+  return ok;
+}
+
+/** Adds the counts of a report to the sum, in place of its one stage. */
+function count(file, read) {
+  try {
+    const [good, bad] = read(JSON.parse(readFileSync(file, 'utf8')));
+    passed += good;
+    failed += bad;
+  } catch {
+    failed += 1;
+  }
+}
+
+await stage('Format and lint', npx('biome', 'check', '--error-on-warnings', '.'));
+await stage('Types in pages', npx('astro', 'check', '--minimumFailingSeverity', 'hint'));
+await stage('Types', npx('tsc', '--noEmit', '-p', '.'));
+await stage(
+  'Imports go one way',
+  npx('depcruise', '--config', '.dependency-cruiser.cjs', 'src', 'server', 'scripts', 'tests'),
+);
+await stage('Nothing unused', npx('knip', '--no-progress'));
+await stage(
+  'Unit and property tests',
+  npx('vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile=${unitFile}`),
+);
+count(unitFile, (report) => [report.numPassedTests, report.numFailedTests]);
+await ensureBuild();
+await stage('Browser tests', npx('playwright', 'test'), {
+  env: { PLAYWRIGHT_JSON_OUTPUT_FILE: browserFile },
+});
+count(browserFile, ({ stats }) => [stats.expected, stats.unexpected + stats.flaky]);
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);

@@ -1,0 +1,158 @@
+import { describe, expect, it } from 'vitest';
+import { noteNamed } from '../note/parse';
+import { asciiName } from '../note/spelled';
+import { DIRECTIONS, type Direction, notesOf } from '../scale/line';
+import { SCALE_IDS, type ScaleId } from '../scale/pattern';
+import { type Scale, scaleNamed, scaleOfSteps } from '../scale/scale';
+import { SCALE_TABLE, tableScale } from '../scale/scale-table';
+import { accidentalsOf } from '../scale/signature';
+import { stepText } from '../words/say-step';
+import { type Derivation, METHOD_IDS, type MethodId } from './derivation';
+import { agrees, derive, methodsFor } from './methods';
+
+function scale(tonic: string, id: ScaleId): Scale {
+  const reading = scaleNamed(noteNamed(tonic), id);
+  if (!reading.ok) throw new Error(`${tonic} ${id} cannot be spelled`);
+  return reading.scale;
+}
+
+function working(tonic: string, id: ScaleId, direction: Direction, method: MethodId): Derivation {
+  const derivation = derive(scale(tonic, id), direction, method);
+  if (!derivation) throw new Error(`${method} does not serve ${id}`);
+  return derivation;
+}
+
+const texts = ({ steps }: Derivation) => steps.map(({ saying }) => stepText(saying));
+
+describe('every method, tonic, scale and direction', () => {
+  it('arrives at the table written by hand', () => {
+    let count = 0;
+    for (const row of SCALE_TABLE) {
+      for (const id of SCALE_IDS) {
+        const { up, down } = tableScale(row, id);
+        const lines = { up, down, both: [...up, ...down.slice(1)] };
+        for (const direction of DIRECTIONS) {
+          for (const method of METHOD_IDS) {
+            const derivation = working(row.tonic, id, direction, method);
+            expect(derivation.answer.map(asciiName), `${row.tonic} ${id} ${direction} ${method}`).toEqual(
+              lines[direction],
+            );
+            count += 1;
+          }
+        }
+      }
+    }
+    expect(count).toBe(21 * 4 * 3 * 2);
+  });
+
+  it('decides every place, ends on the answer, and takes nothing back but to raise it', () => {
+    for (const row of SCALE_TABLE) {
+      for (const id of SCALE_IDS) {
+        for (const direction of DIRECTIONS) {
+          for (const method of METHOD_IDS) {
+            const { steps, answer } = working(row.tonic, id, direction, method);
+            const last = steps.at(-1);
+            expect(last?.line.every(({ stage }) => stage === 'decided')).toBe(true);
+            expect(last?.line.map(({ note }) => note)).toEqual(answer);
+            steps.slice(1).forEach((step, index) => {
+              step.line.forEach((place, at) => {
+                const before = steps[index]?.line[at];
+                if (before?.stage !== 'decided' || before.note === place.note) return;
+                expect(step.saying.code).toBe('raise');
+                expect(step.at).toContain(at);
+              });
+            });
+          }
+        }
+      }
+    }
+  });
+
+  it('refuses a spelling that sounds the same at each alteration a walk decides', () => {
+    for (const row of SCALE_TABLE) {
+      for (const id of SCALE_IDS) {
+        const { steps } = working(row.tonic, id, 'up', 'step-pattern');
+        for (const { saying, at } of steps) {
+          if (saying.code !== 'walk') continue;
+          const altered = saying.to.alteration !== 0 && at[0] !== 7;
+          expect(saying.refused !== null).toBe(altered);
+          if (saying.refused) expect(saying.refused.letter).not.toBe(saying.to.letter);
+        }
+      }
+    }
+  });
+
+  it('puts the signs of the signature on their letters, all of them, in order', () => {
+    for (const row of SCALE_TABLE) {
+      for (const id of SCALE_IDS) {
+        const question = scale(row.tonic, id);
+        const { steps } = working(row.tonic, id, 'both', 'signature');
+        const put = steps.flatMap(({ saying }) => (saying.code === 'put-sign' ? [saying.sign] : []));
+        expect(put).toEqual(question.signature === null ? [] : accidentalsOf(question.signature));
+        expect(steps.at(-1)?.signs).toBe(put.length);
+      }
+    }
+  });
+});
+
+describe('what the working says', () => {
+  it('walks C sharp harmonic minor up, refusing what only sounds right', () => {
+    expect(texts(working('C#', 'harmonic-minor', 'up', 'step-pattern'))).toEqual([
+      'Write the letters C D E F G A B C, one of each. Both ends are C♯.',
+      'C♯ up a whole step is D♯. Not D: C♯ to D is only a half step. E♭ sounds the same, but the letter after C is D.',
+      'D♯ up a half step is E.',
+      'E up a whole step is F♯. Not F: E to F is only a half step. G♭ sounds the same, but the letter after E is F.',
+      'F♯ up a whole step is G♯. Not G: F♯ to G is only a half step. A♭ sounds the same, but the letter after F is G.',
+      'G♯ up a half step is A.',
+      'A up a step and a half is B♯. Not B: A to B is only a whole step. C sounds the same, but the letter after A is B.',
+      'B♯ up a half step is C♯: home.',
+    ]);
+  });
+
+  it('goes through the relative major, and raises with the sign that raises', () => {
+    expect(texts(working('C', 'melodic-minor', 'both', 'signature'))).toEqual([
+      'C minor shares its signature with E♭ major, three half steps up.',
+      'E♭ lies three places anticlockwise from C on the circle of fifths: three flats.',
+      'From the order of flats take the first three: B♭ E♭ A♭.',
+      'Write the letters C D E F G A B C, one of each.',
+      'B becomes B♭: the 7th.',
+      'E becomes E♭: the 3rd.',
+      'A becomes A♭: the 6th.',
+      'Raise the 6th: A♭ becomes A♮. It is an accidental at the note, never in the signature.',
+      'Raise the 7th: B♭ becomes B♮. It is an accidental at the note, never in the signature.',
+      'Coming down, both are given back: B♭ and A♭.',
+    ]);
+  });
+
+  it('takes an empty signature as a full answer', () => {
+    expect(texts(working('A', 'natural-minor', 'up', 'signature')).slice(0, 3)).toEqual([
+      'A minor shares its signature with C major, three half steps up.',
+      'C major stands at the top of the circle of fifths: no sharps or flats.',
+      'An empty signature is a full answer: every letter stays plain.',
+    ]);
+  });
+
+  it('says that a key is theoretical, and what is written instead', () => {
+    expect(texts(working('G#', 'major', 'up', 'signature'))).toContain(
+      'Eight is more than a signature prints: the key is theoretical, and its signs stand at the notes. In practice A♭ major is written; it sounds the same.',
+    );
+  });
+
+  it('says no note without its sign where its sign is meant', () => {
+    const walked = working('F', 'major', 'down', 'step-pattern');
+    expect(texts(walked)[4]).toBe(
+      'C down a whole step is B♭. Not B: C to B is only a half step. A♯ sounds the same, but the letter before C is B.',
+    );
+  });
+});
+
+describe('typed steps', () => {
+  it('are served by the steps, and by the signature only where they have one', () => {
+    const reading = scaleOfSteps(noteNamed('D'), [1, 3, 1, 2, 1, 3, 1]);
+    if (!reading.ok) throw new Error('can be spelled');
+    expect(methodsFor(reading.scale)).toEqual(['step-pattern']);
+    expect(derive(reading.scale, 'up', 'signature')).toBeNull();
+    const derivation = derive(reading.scale, 'both', 'step-pattern');
+    expect(derivation && agrees(derivation, notesOf(reading.scale, 'both'))).toBe(true);
+  });
+});

@@ -1,0 +1,63 @@
+/**
+ * The scales of the 21 tonics written out by hand, for tests to compare with: tonic, major, natural minor, and the
+ * 6th and 7th that the minor forms raise. Nothing here is computed.
+ */
+const TABLE = `
+C  | C D E F G A B                | C D Eb F G Ab Bb              | A B
+G  | G A B C D E F#               | G A Bb C D Eb F               | E F#
+D  | D E F# G A B C#              | D E F G A Bb C                | B C#
+A  | A B C# D E F# G#             | A B C D E F G                 | F# G#
+E  | E F# G# A B C# D#            | E F# G A B C D                | C# D#
+B  | B C# D# E F# G# A#           | B C# D E F# G A               | G# A#
+F# | F# G# A# B C# D# E#          | F# G# A B C# D E              | D# E#
+C# | C# D# E# F# G# A# B#         | C# D# E F# G# A B             | A# B#
+G# | G# A# B# C# D# E# F##        | G# A# B C# D# E F#            | E# F##
+D# | D# E# F## G# A# B# C##       | D# E# F# G# A# B C#           | B# C##
+A# | A# B# C## D# E# F## G##      | A# B# C# D# E# F# G#          | F## G##
+E# | E# F## G## A# B# C## D##     | E# F## G# A# B# C# D#         | C## D##
+B# | B# C## D## E# F## G## A##    | B# C## D# E# F## G# A#        | G## A##
+F  | F G A Bb C D E               | F G Ab Bb C Db Eb             | D E
+Bb | Bb C D Eb F G A              | Bb C Db Eb F Gb Ab            | G A
+Eb | Eb F G Ab Bb C D             | Eb F Gb Ab Bb Cb Db           | C D
+Ab | Ab Bb C Db Eb F G            | Ab Bb Cb Db Eb Fb Gb          | F G
+Db | Db Eb F Gb Ab Bb C           | Db Eb Fb Gb Ab Bbb Cb         | Bb C
+Gb | Gb Ab Bb Cb Db Eb F          | Gb Ab Bbb Cb Db Ebb Fb        | Eb F
+Cb | Cb Db Eb Fb Gb Ab Bb         | Cb Db Ebb Fb Gb Abb Bbb       | Ab Bb
+Fb | Fb Gb Ab Bbb Cb Db Eb        | Fb Gb Abb Bbb Cb Dbb Ebb      | Db Eb
+`;
+
+export type TableRow = {
+  readonly tonic: string;
+  readonly major: readonly string[];
+  readonly minor: readonly string[];
+  readonly raised: readonly [string, string];
+};
+
+export const SCALE_TABLE: readonly TableRow[] = TABLE.trim()
+  .split('\n')
+  .map((row) => {
+    const [tonic = '', major = '', minor = '', raised = ''] = row.split('|').map((cell) => cell.trim());
+    const [sixth = '', seventh = ''] = raised.split(' ');
+    return { tonic, major: major.split(' '), minor: minor.split(' '), raised: [sixth, seventh] };
+  });
+
+/** Rising and falling notes, tonic to octave, of a scale in the table. */
+export function tableScale(
+  { tonic, major, minor, raised }: TableRow,
+  id: string,
+): { up: readonly string[]; down: readonly string[] } {
+  const octave = (seven: readonly string[]) => [...seven, tonic];
+  const down = (seven: readonly string[]) => octave(seven).reverse();
+  const [sixth, seventh] = raised;
+  const harmonic = [...minor.slice(0, 6), seventh];
+  switch (id) {
+    case 'major':
+      return { up: octave(major), down: down(major) };
+    case 'natural-minor':
+      return { up: octave(minor), down: down(minor) };
+    case 'harmonic-minor':
+      return { up: octave(harmonic), down: down(harmonic) };
+    default:
+      return { up: octave([...minor.slice(0, 5), sixth, seventh]), down: down(minor) };
+  }
+}

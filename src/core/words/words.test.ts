@@ -1,0 +1,166 @@
+import { describe, expect, it } from 'vitest';
+import type { Saying } from '../derive/derivation';
+import { derive, methodsFor } from '../derive/methods';
+import { CHECK_IDS } from '../derive/proof';
+import { noteNamed } from '../note/parse';
+import { DIRECTIONS, lineOf } from '../scale/line';
+import { SCALE_IDS } from '../scale/pattern';
+import { scaleNamed } from '../scale/scale';
+import { SCALE_TABLE } from '../scale/scale-table';
+import { sayCheck } from './say-check';
+import { readLine, readStaff, sayPlace, saySign } from './say-note';
+import { type Problem, sayProblem } from './say-problem';
+import { keyNote, sayRaised, scaleName, spokenScale } from './say-scale';
+import { stepText } from './say-step';
+import { noteName, signCount, spokenNote, stepLetters, stepName } from './vocabulary';
+
+function scale(tonic: string, id: (typeof SCALE_IDS)[number]) {
+  const reading = scaleNamed(noteNamed(tonic), id);
+  if (!reading.ok) throw new Error('cannot be spelled');
+  return reading.scale;
+}
+
+describe('names', () => {
+  it('are printed with their sign and spoken with its word', () => {
+    expect(['C#', 'Bb', 'F##', 'Ebb', 'C'].map((name) => noteName(noteNamed(name)))).toEqual([
+      'C♯',
+      'B♭',
+      'F𝄪',
+      'E𝄫',
+      'C',
+    ]);
+    expect(spokenNote(noteNamed('F##'))).toBe('F double sharp');
+    expect(scaleName(scale('Eb', 'natural-minor'))).toBe('E♭ natural minor');
+    expect(spokenScale(scale('Eb', 'natural-minor'))).toBe('E flat natural minor');
+  });
+
+  it('count signs in words', () => {
+    expect([-1, 0, 4, 8].map(signCount)).toEqual([
+      'one flat',
+      'no sharps or flats',
+      'four sharps',
+      'eight sharps',
+    ]);
+    expect([1, 2, 3, 4].map((size) => `${stepName(size)} ${stepLetters(size)}`)).toEqual([
+      'half step H',
+      'whole step W',
+      'augmented second W+H',
+      'step of two whole steps W+W',
+    ]);
+  });
+});
+
+describe('every sentence of every working', () => {
+  it('is whole, speaks of no code and has no exclamation mark', () => {
+    const codes = new Set<Saying['code']>();
+    for (const { tonic } of SCALE_TABLE) {
+      for (const id of SCALE_IDS) {
+        for (const direction of DIRECTIONS) {
+          for (const method of methodsFor(scale(tonic, id))) {
+            for (const { saying } of derive(scale(tonic, id), direction, method)?.steps ?? []) {
+              const text = stepText(saying);
+              codes.add(saying.code);
+              expect(text).toMatch(/^[A-Z].*\.$/u);
+              expect(text).not.toMatch(/undefined|null|NaN|!|\d{2}|[a-z]-[a-z]{3,}ing|\s\s/u);
+            }
+          }
+        }
+      }
+    }
+    expect([...codes].sort()).toEqual(
+      [
+        'count-places',
+        'letters',
+        'natural-coming-down',
+        'put-sign',
+        'raise',
+        'relative-major',
+        'restore',
+        'same-coming-down',
+        'take-signs',
+        'theoretical',
+        'walk',
+      ].sort(),
+    );
+  });
+
+  it('exists for every check, holding, failing and not applying', () => {
+    for (const check of CHECK_IDS) {
+      const said = [true, false, null].map((holds) => sayCheck({ check, holds, at: [] }));
+      expect(new Set(said).size).toBe(3);
+    }
+  });
+
+  const problems: readonly Problem[] = [
+    { code: 'note-empty' },
+    { code: 'note-too-long', length: 40, limit: 24 },
+    { code: 'note-german', read: 'H' },
+    { code: 'note-mixed-signs', read: 'Bb#' },
+    { code: 'note-third-sign', read: 'F###', letter: 'F' },
+    { code: 'note-unknown', read: 'doh' },
+    { code: 'steps-count', count: 6 },
+    { code: 'steps-size', position: 3, read: '5' },
+    { code: 'steps-sum', sum: 13 },
+    {
+      code: 'needs-third-sign',
+      tonic: noteNamed('G##'),
+      degree: 7,
+      letter: 'F',
+      alteration: 3,
+      instead: noteNamed('A'),
+    },
+    { code: 'choice-unknown', what: 'clef', read: 'soprano', allowed: ['treble', 'bass'] },
+  ];
+  it.each(problems.map((problem) => [problem.code, problem] as const))(
+    'exists for the problem %s',
+    (_, problem) => {
+      const text = sayProblem(problem);
+      expect(text).toMatch(/^.*\.$/u);
+      expect(text).not.toMatch(/undefined|null|!/u);
+      if ('read' in problem) expect(text).toContain(problem.read);
+    },
+  );
+});
+
+describe('a note that is pointed at', () => {
+  const line = (tonic: string, id: (typeof SCALE_IDS)[number]) => lineOf(scale(tonic, id), 'up', 3);
+
+  it('is counted both ways, saying which counts the start', () => {
+    expect(sayPlace(line('C#', 'harmonic-minor'), 5)).toBe(
+      'A, the 6th. Six letters from C♯, counting it; eight half steps, not counting it: minor 6th.',
+    );
+    expect(sayPlace(line('C#', 'harmonic-minor'), 6)).toBe(
+      'B♯, the 7th, raised. Seven letters from C♯, counting it; eleven half steps, not counting it: major 7th. Same key as C.',
+    );
+    expect(sayPlace(line('C#', 'harmonic-minor'), 0)).toBe('C♯, the tonic. Same key as D♭.');
+    expect(sayPlace(line('F', 'major'), 7)).toContain('twelve half steps, not counting it: octave.');
+  });
+
+  it('is governed by a sign of the signature in every octave', () => {
+    expect(saySign(noteNamed('F#'), 1)).toBe(
+      'F♯ in the signature alters every F, in every octave: one here.',
+    );
+  });
+});
+
+describe('drawings as a voice reads them', () => {
+  it('name each step and note', () => {
+    expect(readLine(lineOf(scale('C', 'major'), 'up', 4))).toBe(
+      'C, whole step, D, whole step, E, half step, F, whole step, G, whole step, A, whole step, B, half step, C.',
+    );
+    expect(readStaff('bass clef', 4, lineOf(scale('E', 'major'), 'down', 2)).slice(0, 60)).toBe(
+      'Bass clef, key signature of four sharps. E 3, D sharp 3, C s',
+    );
+  });
+
+  it('say what is raised, and what a teacher would add about the key', () => {
+    expect(sayRaised(scale('C', 'harmonic-minor'))).toBe('7th raised: B♭ becomes B♮');
+    expect(sayRaised(scale('A', 'melodic-minor'))).toBe('6th and 7th raised: F♮ becomes F♯, G♮ becomes G♯');
+    expect(sayRaised(scale('A', 'major'))).toBeNull();
+    expect(keyNote(scale('F#', 'major'))).toBe('Enharmonic equivalent: G♭ major.');
+    expect(keyNote(scale('G#', 'major'))).toBe(
+      'G♯ is a theoretical key here: eight sharps. In practice A♭ major.',
+    );
+    expect(keyNote(scale('D', 'major'))).toBeNull();
+  });
+});

@@ -1,0 +1,246 @@
+import { describe, expect, it } from 'vitest';
+import { derive } from '@/core/derive/methods';
+import { signaturePlaces } from '@/core/instrument/signature-place';
+import { CLEFS, type Clef, ledgerLines, staffPlace } from '@/core/instrument/staff';
+import { noteNamed } from '@/core/note/parse';
+import { midiOf } from '@/core/note/pitch';
+import { fifthsOf } from '@/core/note/spelled';
+import { DIRECTIONS, type Direction, type PlacedNote } from '@/core/scale/line';
+import { SCALE_IDS, type ScaleId } from '@/core/scale/pattern';
+import { SIGNATURE_CHOICES } from '@/core/scale/printed';
+import { scaleNamed } from '@/core/scale/scale';
+import { SCALE_TABLE } from '@/core/scale/scale-table';
+import { writeOut } from '@/core/scale/written';
+import { glyphAt, glyphNamed } from './glyphs';
+import { stepMoon } from './moon';
+import { noteLabel } from './note-label';
+import { RAIL_PLACES, railScene, railStart } from './rail';
+import type { Mark, Scene } from './scene';
+import { engraveStaff } from './staff';
+import { leastStaffWidth } from './staff-width';
+import { strideScene } from './stride';
+
+function written(
+  tonic: string,
+  id: ScaleId,
+  direction: Direction,
+  clef: Clef,
+  signature: 'written' | 'none' = 'written',
+) {
+  const reading = scaleNamed(noteNamed(tonic), id);
+  if (!reading.ok) throw new Error('cannot be spelled');
+  return writeOut(reading.scale, { direction, clef, signature });
+}
+
+const glyphsOf = (scene: Scene, part: string) =>
+  scene.groups
+    .filter((group) => group.part === part)
+    .flatMap(({ marks, place, key }) =>
+      marks.flatMap((mark) => (mark.kind === 'glyph' ? [{ ...mark, place, key }] : [])),
+    );
+
+/** Pixels of a staff place above or below the bottom line, as engraved: five a place. */
+const TOP_LINE = 46;
+const yOf = (place: number) => TOP_LINE + 40 - 5 * place;
+
+describe('the engraved staff', () => {
+  it('has every head on its line or space with its ledger lines and its sign, for all scales and clefs', () => {
+    for (const { tonic } of SCALE_TABLE) {
+      for (const clef of CLEFS) {
+        for (const signature of SIGNATURE_CHOICES) {
+          const question = written(tonic, 'melodic-minor', 'both', clef, signature);
+          const scene = engraveStaff(question, 736);
+          const heads = glyphsOf(scene, 'note');
+          expect(heads).toHaveLength(15);
+          heads.forEach((head, index) => {
+            const place = staffPlace((question.line[index] as PlacedNote).pitch, clef);
+            expect(head.y).toBeCloseTo(yOf(place), 3);
+            const ledgers = scene.groups
+              .find(({ key }) => key === `note-${index}`)
+              ?.marks.filter(({ kind }) => kind === 'line').length;
+            expect(ledgers).toBe(ledgerLines(place));
+          });
+          const signs = glyphsOf(scene, 'accidental').map(({ place }) => place);
+          expect(signs).toEqual(question.printed.flatMap((sign, index) => (sign === null ? [] : [index])));
+        }
+      }
+    }
+  });
+
+  it('has every sign of the signature where the core says it stands', () => {
+    for (const { tonic } of SCALE_TABLE) {
+      for (const clef of CLEFS) {
+        const question = written(tonic, 'major', 'up', clef);
+        const signs = glyphsOf(engraveStaff(question, 600), 'sign');
+        const places = question.atClef === null ? [] : signaturePlaces(question.atClef, clef);
+        expect(signs.map(({ y }) => y)).toEqual(places.map((sign) => yOf(staffPlace(sign, clef))));
+        signs.slice(1).forEach((sign, index) => expect(sign.x).toBeGreaterThan(signs[index]?.x ?? 0));
+      }
+    }
+  });
+
+  it('lets nothing collide or leave the drawing, up to seven signs and fifteen notes', () => {
+    for (const { tonic } of SCALE_TABLE) {
+      for (const id of SCALE_IDS) {
+        for (const direction of DIRECTIONS) {
+          for (const signature of SIGNATURE_CHOICES) {
+            const question = written(tonic, id, direction, 'treble', signature);
+            const width = leastStaffWidth(question);
+            const scene = engraveStaff(question, width);
+            const marks = ['clef', 'sign', 'accidental', 'note'].flatMap((part) => glyphsOf(scene, part));
+            const boxes = marks
+              .map((mark) => {
+                const [left = 0, top = 0, right = 0, bottom = 0] = glyphNamed(mark.glyph).box;
+                const scale = mark.size / 1000;
+                return {
+                  left: mark.x + left * scale,
+                  right: mark.x + right * scale,
+                  top: mark.y + top * scale,
+                  bottom: mark.y + bottom * scale,
+                };
+              })
+              .sort((a, b) => a.left - b.left);
+            for (const [index, box] of boxes.entries()) {
+              expect(box.right).toBeLessThanOrEqual(width);
+              expect(box.top).toBeGreaterThanOrEqual(0);
+              expect(box.bottom).toBeLessThanOrEqual(scene.height);
+              const next = boxes[index + 1];
+              const apart =
+                !next || next.left >= box.right - 0.5 || next.top > box.bottom || next.bottom < box.top;
+              expect(apart, `${tonic} ${id} ${direction} ${signature}, mark ${index}`).toBe(true);
+            }
+          }
+        }
+      }
+    }
+  });
+});
+
+function stride(tonic: string, id: ScaleId, direction: Direction, stepAt: number, lit: number | null = null) {
+  const question = written(tonic, id, direction, 'treble');
+  const derivation = derive(question.scale, direction, 'step-pattern');
+  const step = derivation?.steps.at(stepAt);
+  if (!derivation || !step) throw new Error('no such step');
+  const scene = strideScene({
+    line: question.line,
+    step,
+    steps: derivation.steps,
+    lit,
+    width: 736,
+    height: 320,
+  });
+  return { question, scene };
+}
+
+describe('the stride', () => {
+  it('stands every note as many columns over the tonic as it sounds half steps over it', () => {
+    for (const { tonic } of SCALE_TABLE) {
+      for (const id of SCALE_IDS) {
+        const { question, scene } = stride(tonic, id, 'both', -1);
+        const low = Math.min(...question.line.map(({ pitch }) => midiOf(pitch)));
+        const notes = scene.groups.filter(({ part }) => part === 'note');
+        const first = notes.find(({ place }) => place === 0)?.x ?? 0;
+        const octave = (notes.find(({ place }) => place === 7)?.x ?? 0) - first;
+        for (const { place, x } of notes) {
+          const semitones = midiOf((question.line[place ?? 0] as PlacedNote).pitch) - low;
+          expect(x - first).toBeCloseTo((octave / 12) * semitones, 3);
+        }
+      }
+    }
+  });
+
+  it('leaves letters on their keys until they are decided, and strikes out what only sounds right', () => {
+    const { scene } = stride('F', 'major', 'up', 3);
+    const parts = scene.groups.filter(({ key }) => key.startsWith('note-')).map(({ part }) => part);
+    expect(parts.join(' ')).toBe('note note note note ghost ghost ghost ghost');
+    const refused = scene.groups.find(({ part }) => part === 'refused')?.marks ?? [];
+    expect(refused.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : []))).toEqual(['A']);
+    expect(refused.some(({ kind }) => kind === 'line')).toBe(true);
+  });
+
+  it('numbers the half steps to the note pointed at, from 1', () => {
+    const { scene } = stride('F', 'major', 'up', -1, 4);
+    const hops = scene.groups.find(({ part }) => part === 'hops')?.marks ?? [];
+    expect(hops.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : []))).toEqual([
+      '1',
+      '2',
+      '3',
+      '4',
+      '5',
+      '6',
+      '7',
+    ]);
+  });
+
+  it('keeps its notes inside at any width and does not let neighbours touch', () => {
+    for (const width of [240, 326, 486, 736, 1100]) {
+      for (const direction of DIRECTIONS) {
+        const question = written('B', 'harmonic-minor', direction, 'bass');
+        const derivation = derive(question.scale, direction, 'signature');
+        const step = derivation?.steps.at(-1);
+        if (!derivation || !step) throw new Error('no working');
+        const scene = strideScene({
+          line: question.line,
+          step,
+          steps: derivation.steps,
+          lit: null,
+          width,
+          height: 320,
+        });
+        for (const { marks, x } of scene.groups.filter(({ part }) => part === 'note')) {
+          const circle = marks.find((mark) => mark.kind === 'circle');
+          if (circle?.kind !== 'circle') throw new Error('no circle');
+          expect(x - circle.r).toBeGreaterThanOrEqual(0);
+          expect(x + circle.r).toBeLessThanOrEqual(width);
+        }
+      }
+    }
+  });
+});
+
+describe('step moons', () => {
+  it('differ in shape, not only in colour', () => {
+    const shape = (marks: readonly Mark[]) => marks.map(({ kind }) => kind).join(' ');
+    expect([1, 2, 3, 4].map((size) => shape(stepMoon(size, 0, 0, 8)))).toEqual([
+      'circle path',
+      'circle',
+      'circle circle path',
+      'circle circle',
+    ]);
+    expect(() => stepMoon(5, 0, 0, 8)).toThrow(RangeError);
+  });
+});
+
+describe('the rail', () => {
+  it('holds every note of every scale in view, and the window where the signature is', () => {
+    for (const { tonic } of SCALE_TABLE) {
+      for (const id of SCALE_IDS) {
+        const { scale } = written(tonic, id, 'up', 'treble');
+        const start = railStart(scale);
+        for (const note of [...scale.ascending, ...scale.descending]) {
+          expect(fifthsOf(note)).toBeGreaterThanOrEqual(start);
+          expect(fifthsOf(note)).toBeLessThan(start + RAIL_PLACES);
+        }
+        const step = derive(scale, 'up', 'step-pattern')?.steps.at(-1);
+        if (!step || scale.signature === null) throw new Error('no working');
+        const scene = railScene({ scale, step, lit: null, width: 21 * 30 });
+        const window = scene.groups.find(({ part }) => part === 'rail-window');
+        expect(window?.x).toBeCloseTo((scale.signature - 1 - start) * 30, 3);
+        const jumps = scene.groups.filter(({ part }) => part === 'rail-jump');
+        expect(jumps).toHaveLength(scale.raised.length);
+        // A raised note moves seven places, the 6th to one past the window and the 7th to three past.
+        const past = jumps.map(({ x }) => Math.round((x - 15) / 30) + start - (scale.signature ?? 0) - 5);
+        expect(past).toEqual(scale.raised.map((degree) => (degree === 6 ? 1 : 3)));
+      }
+    }
+  });
+});
+
+describe('glyphs', () => {
+  it('are found by code point, and a label needs no font for its sign', () => {
+    expect(glyphAt(0xe262)).toBe('accidentalSharp');
+    expect(glyphAt(0x41)).toBeNull();
+    expect(noteLabel(noteNamed('F##'), 0, 0, 20, 'ink').map(({ kind }) => kind)).toEqual(['text', 'glyph']);
+    expect(noteLabel(noteNamed('F'), 0, 0, 20, 'ink').map(({ kind }) => kind)).toEqual(['text']);
+  });
+});

@@ -1,0 +1,222 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { SCALE_IDS } from '@/core/scale/pattern';
+import { SCALE_TABLE, tableScale } from '@/core/scale/scale-table';
+import { openApiDocument } from './_openapi';
+import type { ProblemDocument } from './_problem';
+import { type Answer, endpoint, notAllowed } from './_respond';
+import { answerScale } from './_scale-answer';
+import { problemAnswer, scaleAnswer, signatureAnswer } from './_schemas';
+import { answerSignature } from './_signature-answer';
+
+const at = (path: string) => new URL(`http://moon.example/api/v1/${path}`);
+const query = (values: Readonly<Record<string, string>>) => at(`scale?${new URLSearchParams(values)}`);
+
+function body(answer: Answer): Record<string, unknown> {
+  if (!answer.ok) throw new Error(answer.problem.detail);
+  return JSON.parse(answer.text) as Record<string, unknown>;
+}
+
+function refusal(answer: Answer): ProblemDocument {
+  if (answer.ok) throw new Error(`answered ${answer.text}`);
+  return problemAnswer.parse(answer.problem) as ProblemDocument;
+}
+
+describe('GET /scale', () => {
+  it('answers every tonic and scale as the table written by hand, by agreeing methods', () => {
+    for (const row of SCALE_TABLE) {
+      for (const scale of SCALE_IDS) {
+        const answer = body(answerScale(query({ tonic: row.tonic, scale, direction: 'both' })));
+        const { up, down } = tableScale(row, scale);
+        expect(answer).toMatchObject({ tonic: row.tonic, scale, ascending: up, descending: down });
+        expect(scaleAnswer.parse(answer)).toEqual(answer);
+        expect(answer['printed']).toHaveLength(15);
+        expect((answer['methods'] as { agrees: boolean }[]).map(({ agrees }) => agrees)).toEqual([
+          true,
+          true,
+        ]);
+      }
+    }
+  });
+
+  it('answers as the document promises', () => {
+    expect(body(answerScale(query({ tonic: 'B-flat', scale: 'harmonic-minor' })))).toMatchObject({
+      tonic: 'Bb',
+      name: 'Bb harmonic minor',
+      steps: { ascending: [2, 1, 2, 2, 1, 3, 1], descending: [1, 3, 1, 2, 2, 1, 2] },
+      signature: { fifths: -5, accidentals: ['Bb', 'Eb', 'Ab', 'Db', 'Gb'] },
+      theoretical: false,
+      enharmonic: 'A#',
+      printed: [null, null, null, null, null, null, 'n', null],
+    });
+    expect(body(answerScale(query({ tonic: 'G#', scale: 'major' })))).toMatchObject({
+      theoretical: true,
+      enharmonic: 'Ab',
+      signature: { fifths: 8, accidentals: ['C#', 'G#', 'D#', 'A#', 'E#', 'B#', 'F##'] },
+      printed: ['#', '#', '#', '#', '#', '#', '##', '#'],
+    });
+  });
+
+  it('repeats an alias as it was sent, and reads typed steps', () => {
+    expect(body(answerScale(query({ tonic: 'D', scale: 'aeolian' })))).toMatchObject({
+      scale: 'aeolian',
+      name: 'D natural minor',
+    });
+    expect(body(answerScale(query({ tonic: 'D', steps: '2,1,2,2,1,2,2' })))).toMatchObject({
+      scale: 'natural-minor',
+    });
+    expect(body(answerScale(query({ tonic: 'D', steps: '1,3,1,2,1,3,1' })))).toMatchObject({
+      scale: null,
+      signature: null,
+      enharmonic: null,
+      ascending: ['D', 'Eb', 'F#', 'G', 'A', 'Bb', 'C#', 'D'],
+      printed: [null, 'b', '#', null, null, 'b', '#', null],
+    });
+  });
+
+  it('takes an octave, and writes MusicXML', () => {
+    expect(body(answerScale(query({ tonic: 'C', scale: 'major', octave: '2' })))['pitches']).toContain('C3');
+    const answer = answerScale(query({ tonic: 'C#', scale: 'major', format: 'musicxml' }));
+    expect(answer.ok && answer.type).toBe('application/vnd.recordare.musicxml+xml');
+    expect(answer.ok && answer.text).toContain('<fifths>7</fifths>');
+  });
+
+  it.each([
+    ['scale?scale=major', 400, 'tonic'],
+    ['scale?tonic=&scale=major', 400, 'tonic'],
+    ['scale?tonic=C', 400, 'scale'],
+    ['scale?tonic=C&scale=major&steps=2,2,1,2,2,2,1', 400, 'scale'],
+    ['scale?tonic=C&scale=major&scale=major', 400, 'scale'],
+    ['scale?tonic=C&scale=major&colour=red', 400, 'colour'],
+    ['scale?tonic=C&scale=major&octave=high', 400, 'octave'],
+    ['scale?tonic=C&scale=major&octave=12', 422, 'octave'],
+    ['scale?tonic=C&scale=major&octave=-1', 422, 'octave'],
+    ['scale?tonic=H&scale=major', 422, 'tonic'],
+    ['scale?tonic=C&scale=Major', 422, 'scale'],
+    ['scale?tonic=C&scale=major&clef=soprano', 422, 'clef'],
+    ['scale?tonic=C&scale=major&direction=sideways', 422, 'direction'],
+    ['scale?tonic=C&scale=major&signature=maybe', 422, 'signature'],
+    ['scale?tonic=C&scale=major&format=pdf', 422, 'format'],
+    ['scale?tonic=C&steps=2,2,1,2,2,2', 422, 'steps'],
+    ['scale?tonic=C&steps=2,2,1,2,2,2,2', 422, 'steps'],
+    ['scale?tonic=C&steps=5,2,1,1,1,1,1', 422, 'steps'],
+    ['scale?tonic=G%23%23&scale=major', 422, 'tonic'],
+    [`scale?tonic=${'C'.repeat(2001)}&scale=major`, 413, 'tonic'],
+  ])('%s is refused with %i at %s', (path, status, field) => {
+    const found = refusal(answerScale(at(path)));
+    expect(found.status).toBe(status);
+    expect(found.errors?.map(({ pointer }) => pointer)).toEqual([`#/${field}`]);
+    expect(found.detail).toMatch(/\.$/u);
+  });
+
+  it('never throws, whatever is sent', () => {
+    const word = fc.oneof(
+      fc.string({ unit: 'binary', maxLength: 20 }),
+      fc.constantFrom('C', 'Bb', 'major', 'both', '2,2,1,2,2,2,1', 'G##', 'Fbb'),
+    );
+    const name = fc.constantFrom(
+      'tonic',
+      'scale',
+      'steps',
+      'clef',
+      'direction',
+      'octave',
+      'format',
+      'signature',
+      'fifths',
+    );
+    fc.assert(
+      fc.property(fc.array(fc.tuple(name, word), { maxLength: 5 }), (pairs) => {
+        const sent = at(`any?${new URLSearchParams(pairs.map((pair) => [...pair]))}`);
+        for (const answer of [answerScale(sent), answerSignature(sent)]) {
+          if (!answer.ok) expect([400, 413, 422]).toContain(refusal(answer).status);
+        }
+      }),
+    );
+  });
+});
+
+describe('GET /signature', () => {
+  it('answers the fifteen, each with its owners and places', () => {
+    for (let count = -7; count <= 7; count += 1) {
+      const answer = body(answerSignature(at(`signature?fifths=${count}`)));
+      expect(signatureAnswer.parse(answer)).toEqual(answer);
+      expect(answer['accidentals']).toHaveLength(Math.abs(count));
+    }
+    expect(body(answerSignature(at('signature?fifths=-3')))).toMatchObject({
+      fifths: -3,
+      accidentals: ['Bb', 'Eb', 'Ab'],
+      major: 'Eb',
+      minor: 'C',
+      modes: { lydian: 'Ab', mixolydian: 'Bb', dorian: 'F', phrygian: 'G', locrian: 'D' },
+      places: { treble: ['Bb4', 'Eb5', 'Ab4'], bass: ['Bb2', 'Eb3', 'Ab2'] },
+    });
+    expect(body(answerSignature(at('signature?fifths=-0')))).toMatchObject({
+      fifths: 0,
+      major: 'C',
+      minor: 'A',
+    });
+  });
+
+  it.each([
+    ['signature', 400],
+    ['signature?fifths=three', 400],
+    ['signature?fifths=2.5', 400],
+    ['signature?fifths=8', 422],
+    ['signature?fifths=-8', 422],
+    ['signature?fifths=3&fifths=3', 400],
+  ])('%s is refused with %i', (path, status) => {
+    expect(refusal(answerSignature(at(path))).status).toBe(status);
+  });
+});
+
+describe('answers over HTTP', () => {
+  const ask = (headers: Readonly<Record<string, string>> = {}, path = 'scale?tonic=C&scale=major') =>
+    endpoint(answerScale)({ request: new Request(at(path), { headers }) } as never) as Response;
+
+  it('can be cached: the same ETag for the same answer, and 304 for it', async () => {
+    const first = ask();
+    const etag = first.headers.get('etag') ?? '';
+    expect(etag).toMatch(/^"[\w-]{22}"$/u);
+    expect(first.headers.get('content-type')).toBe('application/json; charset=utf-8');
+    expect(ask({ 'If-None-Match': etag }).status).toBe(304);
+    expect(ask({ 'If-None-Match': '"another"' }).status).toBe(200);
+  });
+
+  it('are problem documents when they are problems', async () => {
+    const response = ask({}, 'scale?tonic=H&scale=major');
+    expect(response.status).toBe(422);
+    expect(response.headers.get('content-type')).toBe('application/problem+json');
+    expect(await response.json()).toMatchObject({ status: 422 });
+  });
+
+  it('allow reading only', () => {
+    const response = notAllowed({
+      request: new Request(at('scale'), { method: 'POST' }),
+    } as never) as Response;
+    expect(response.status).toBe(405);
+    expect(response.headers.get('allow')).toBe('GET, HEAD');
+  });
+});
+
+describe('the OpenAPI document', () => {
+  it('names every parameter, and every reference in it has its schema', () => {
+    const text = JSON.stringify(openApiDocument());
+    const document = JSON.parse(text) as {
+      components: { schemas: object };
+      paths: Record<string, { get: { parameters: { name: string; required: boolean }[] } }>;
+    };
+    const references = [...text.matchAll(/#\/components\/schemas\/(\w+)/gu)].map(([, name]) => name);
+    expect(new Set(references)).toEqual(new Set(Object.keys(document.components.schemas)));
+    const named = document.paths['/scale']?.get.parameters.map(
+      ({ name, required }) => `${name}${required ? '!' : ''}`,
+    );
+    expect(named).toEqual(['tonic!', 'scale', 'steps', 'clef', 'direction', 'signature', 'octave', 'format']);
+    expect(
+      document.paths['/signature']?.get.parameters.map(
+        ({ name, required }) => `${name}${required ? '!' : ''}`,
+      ),
+    ).toEqual(['fifths!']);
+    expect(text).toContain('%23');
+  });
+});

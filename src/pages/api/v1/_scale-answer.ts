@@ -1,0 +1,132 @@
+import type * as z from 'zod';
+import { agrees, derive, methodsFor } from '@/core/derive/methods';
+import { prove } from '@/core/derive/proof';
+import { readEnglishNote } from '@/core/note/parse';
+import { asciiName, type SpelledNote } from '@/core/note/spelled';
+import { notesOf } from '@/core/scale/line';
+import { readSteps, SCALE_ALIASES, SCALE_IDS, scaleIdFrom } from '@/core/scale/pattern';
+import { signCode } from '@/core/scale/printed';
+import { enharmonicTonic, type ScaleReading, scaleNamed, scaleOfSteps } from '@/core/scale/scale';
+import { accidentalsOf } from '@/core/scale/signature';
+import { type WrittenScale, writeOut } from '@/core/scale/written';
+import { sayCheck } from '@/core/words/say-check';
+import { sayProblem } from '@/core/words/say-problem';
+import { stepText } from '@/core/words/say-step';
+import { SCALE_WORDS } from '@/core/words/vocabulary';
+import { scoreOfScale } from '@/formats/musicxml/from-scale';
+import { MUSICXML_TYPE, writeMusicXml } from '@/formats/musicxml/write';
+import { readQuery } from './_query';
+import { type Answer, json, refused } from './_respond';
+import { HIGHEST_OCTAVE, LOWEST_OCTAVE, type scaleAnswer, scaleParameters } from './_schemas';
+
+const CHOICES = ['clef', 'direction', 'signature', 'format'] as const;
+
+/** Answers GET /scale. */
+export function answerScale(url: URL): Answer {
+  const query = readQuery(url, Object.keys(scaleParameters), ['tonic']);
+  if (!query.ok) return query;
+  const { values } = query;
+
+  const tonic = readEnglishNote(values.get('tonic') ?? '');
+  if (!tonic.ok) return refused('tonic', sayProblem(tonic.problem));
+  const reading = readScale(tonic.note, values);
+  if (!('scale' in reading)) return reading;
+
+  for (const name of CHOICES) {
+    const parsed = scaleParameters[name].safeParse(values.get(name));
+    if (!parsed.success) {
+      const allowed = scaleParameters[name].unwrap().options.join(', ');
+      return refused(name, `'${values.get(name)?.slice(0, 60)}' was read for ${name}. It can be ${allowed}.`);
+    }
+  }
+  const octave = readOctave(values.get('octave'));
+  if (typeof octave === 'object') return octave;
+
+  const written = writeOut(reading.scale, {
+    direction: scaleParameters.direction.parse(values.get('direction')),
+    clef: scaleParameters.clef.parse(values.get('clef')),
+    signature: scaleParameters.signature.parse(values.get('signature')),
+    ...(octave === undefined ? {} : { octave }),
+  });
+  if (values.get('format') === 'musicxml') {
+    return { ok: true, type: MUSICXML_TYPE, text: writeMusicXml(scoreOfScale(written)) };
+  }
+  return json(scaleDocument(written, values.get('scale') ?? null));
+}
+
+function readScale(
+  tonic: SpelledNote,
+  values: ReadonlyMap<string, string>,
+): Extract<ScaleReading, { readonly ok: true }> | Extract<Answer, { readonly ok: false }> {
+  const [named, typed] = [values.get('scale'), values.get('steps')];
+  if ((named === undefined) === (typed === undefined)) {
+    const given = named === undefined ? 'neither' : 'both';
+    return failed(refused('scale', `Either scale or steps is needed; ${given} was given.`, 400));
+  }
+  if (typed !== undefined) {
+    const steps = readSteps(typed.split(','));
+    if (!steps.ok) return failed(refused('steps', sayProblem(steps.problem)));
+    const reading = scaleOfSteps(tonic, steps.steps);
+    return reading.ok ? reading : failed(refused('tonic', sayProblem(reading.problem)));
+  }
+  const read = (named ?? '').trim();
+  const id = scaleIdFrom(read);
+  if (!id) {
+    const allowed = [...SCALE_IDS, ...Object.keys(SCALE_ALIASES)].join(', ');
+    return failed(refused('scale', `'${read.slice(0, 60)}' was read for scale. It can be ${allowed}.`));
+  }
+  const reading = scaleNamed(tonic, id);
+  return reading.ok ? reading : failed(refused('tonic', sayProblem(reading.problem)));
+}
+
+function failed(answer: Answer): Extract<Answer, { readonly ok: false }> {
+  if (answer.ok) throw new RangeError('a refusal is no answer');
+  return answer;
+}
+
+function readOctave(read: string | undefined): number | undefined | Answer {
+  if (read === undefined) return undefined;
+  if (!/^-?\d{1,3}$/u.test(read))
+    return refused('octave', `'${read.slice(0, 60)}' is not a whole number.`, 400);
+  const octave = Number(read);
+  if (octave >= LOWEST_OCTAVE && octave <= HIGHEST_OCTAVE) return octave;
+  return refused('octave', `Octave ${octave} was read. It can be ${LOWEST_OCTAVE} to ${HIGHEST_OCTAVE}.`);
+}
+
+function scaleDocument(written: WrittenScale, sent: string | null): z.infer<typeof scaleAnswer> {
+  const { scale, direction, clef, line, printed } = written;
+  const notes = notesOf(scale, direction);
+  const twin = enharmonicTonic(scale);
+  return {
+    tonic: asciiName(scale.tonic),
+    scale: sent?.trim() ?? scale.id,
+    name: `${asciiName(scale.tonic)} ${scale.id ? SCALE_WORDS[scale.id] : scale.rising.join(' ')}`,
+    ascending: scale.ascending.map(asciiName),
+    descending: scale.descending.map(asciiName),
+    steps: { ascending: [...scale.rising], descending: [...scale.falling] },
+    signature:
+      scale.signature === null
+        ? null
+        : { fifths: scale.signature, accidentals: accidentalsOf(scale.signature).map(asciiName) },
+    theoretical: scale.theoretical,
+    enharmonic: twin && asciiName(twin),
+    clef,
+    direction,
+    octave: Math.min(...line.map(({ pitch }) => pitch.octave)),
+    pitches: line.map(({ pitch }) => asciiName(pitch.note) + pitch.octave),
+    printed: printed.map((sign) =>
+      sign === null ? null : (signCode(sign) as 'n' | '#' | 'b' | '##' | 'bb'),
+    ),
+    methods: methodsFor(scale).flatMap((method) => {
+      const derivation = derive(scale, direction, method);
+      if (!derivation) return [];
+      const steps = derivation.steps.map(({ saying }) => ({ text: stepText(saying) }));
+      return [{ method, agrees: agrees(derivation, notes), steps }];
+    }),
+    checks: prove(scale, direction, notes).map((check) => ({
+      check: check.check,
+      holds: check.holds,
+      text: sayCheck(check),
+    })),
+  };
+}

@@ -1,0 +1,104 @@
+import * as z from 'zod';
+import { METHOD_IDS } from '@/core/derive/derivation';
+import { CHECK_IDS } from '@/core/derive/proof';
+import { CLEFS } from '@/core/instrument/staff';
+import { DIRECTIONS } from '@/core/scale/line';
+import { MODES } from '@/core/scale/mode';
+import { SCALE_ALIASES, SCALE_IDS } from '@/core/scale/pattern';
+import { SIGNATURE_CHOICES } from '@/core/scale/printed';
+
+export const FORMATS = ['json', 'musicxml'] as const;
+export const LOWEST_OCTAVE = 0;
+export const HIGHEST_OCTAVE = 8;
+
+const note = z
+  .string()
+  .regex(/^[A-G](#{1,2}|b{1,2})?$/u)
+  .meta({ description: 'English ASCII: Bb, F#, F##, Ebb', example: 'Bb' });
+const pitch = z
+  .string()
+  .regex(/^[A-G](#{1,2}|b{1,2})?-?\d+$/u)
+  .meta({ description: 'A note with its octave; C4 is middle C' });
+const step = z.int().min(1).max(4).meta({ description: 'Semitones' });
+const fifths = z.int().meta({ description: 'Sharps positive, flats negative' });
+const scaleId = z.enum([...SCALE_IDS, ...Object.keys(SCALE_ALIASES)]);
+
+/** Parameters of GET /scale, as the document describes them. */
+export const scaleParameters = {
+  tonic: z
+    .string()
+    .max(2000)
+    .meta({ description: 'A note; # is sent as %23. Also read: F-sharp, B-flat, F♯, B♭.', example: 'Bb' }),
+  scale: z.optional(scaleId),
+  steps: z.optional(
+    z.string().meta({
+      description: 'Seven steps in semitones, 1 to 4, together 12; instead of scale',
+      example: '2,2,1,2,2,2,1',
+    }),
+  ),
+  clef: z._default(z.enum(CLEFS), 'treble'),
+  direction: z._default(z.enum(DIRECTIONS), 'up'),
+  signature: z._default(z.enum(SIGNATURE_CHOICES), 'written'),
+  octave: z.optional(
+    z
+      .int()
+      .min(LOWEST_OCTAVE)
+      .max(HIGHEST_OCTAVE)
+      .meta({ description: 'Octave of the lower tonic; left out, the one with fewest ledger lines' }),
+  ),
+  format: z._default(z.enum(FORMATS), 'json'),
+} as const;
+
+export const signatureParameters = { fifths: z.int().min(-7).max(7) } as const;
+
+const signature = z.object({ fifths, accidentals: z.array(note) });
+
+export const scaleAnswer = z
+  .object({
+    tonic: note,
+    scale: scaleId.nullable(),
+    name: z.string(),
+    ascending: z.array(note).length(8),
+    descending: z.array(note).length(8).meta({ description: 'From the top down' }),
+    steps: z.object({ ascending: z.array(step), descending: z.array(step) }),
+    signature: signature.nullable(),
+    theoretical: z.boolean(),
+    enharmonic: note.nullable(),
+    clef: z.enum(CLEFS),
+    direction: z.enum(DIRECTIONS),
+    octave: z.int(),
+    pitches: z.array(pitch),
+    printed: z.array(z.enum(['n', '#', 'b', '##', 'bb']).nullable()),
+    methods: z.array(
+      z.object({
+        method: z.enum(METHOD_IDS),
+        agrees: z.boolean(),
+        steps: z.array(z.object({ text: z.string() })),
+      }),
+    ),
+    checks: z.array(z.object({ check: z.enum(CHECK_IDS), holds: z.boolean().nullable(), text: z.string() })),
+  })
+  .meta({ id: 'Scale' });
+
+const modeNames = MODES.filter((mode) => mode !== 'major' && mode !== 'minor');
+
+export const signatureAnswer = z
+  .object({
+    fifths,
+    accidentals: z.array(note),
+    major: note,
+    minor: note,
+    modes: z.object(Object.fromEntries(modeNames.map((mode) => [mode, note]))),
+    places: z.object(Object.fromEntries(CLEFS.map((clef) => [clef, z.array(pitch)]))),
+  })
+  .meta({ id: 'Signature' });
+
+export const problemAnswer = z
+  .object({
+    type: z.string(),
+    title: z.string(),
+    status: z.int(),
+    detail: z.string(),
+    errors: z.optional(z.array(z.object({ pointer: z.string(), detail: z.string() }))),
+  })
+  .meta({ id: 'Problem' });

@@ -1,0 +1,7 @@
+import { endpoint, notAllowed } from './_respond';
+import { answerScale } from './_scale-answer';
+
+export const prerender = false;
+
+export const GET = endpoint(answerScale);
+export const ALL = notAllowed;

@@ -1,0 +1,7 @@
+import { endpoint, notAllowed } from './_respond';
+import { answerSignature } from './_signature-answer';
+
+export const prerender = false;
+
+export const GET = endpoint(answerSignature);
+export const ALL = notAllowed;

@@ -1,0 +1,205 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { noteNamed } from '@/core/note/parse';
+import { asciiName } from '@/core/note/spelled';
+import { SCALE_IDS } from '@/core/scale/pattern';
+import { DEMO_LESSONS } from '@/store/demo-school';
+import { matchPhrase } from '@/ui/sentence/words';
+import { litPlaces, sameLit } from '@/ui/surfaces/lit';
+import { readAddress, writeAddress } from './address';
+import { sayAddressProblem } from './say-address';
+import { CHOICES, type DeriveSentence, FIRST_SENTENCE } from './sentence';
+import { sentenceParts, sentenceText, TONICS, withWord } from './sentence-words';
+import { slideWindow, toRelative } from './slide';
+import { stepDeciding, viewOf } from './view';
+
+const sentence: fc.Arbitrary<DeriveSentence> = fc.record({
+  tonic: fc.constantFrom(...TONICS),
+  scale: fc.constantFrom(...CHOICES.scale),
+  direction: fc.constantFrom(...CHOICES.direction),
+  clef: fc.constantFrom(...CHOICES.clef),
+  signature: fc.constantFrom(...CHOICES.signature),
+  method: fc.constantFrom(...CHOICES.method),
+  step: fc.option(fc.integer({ min: 1, max: 99 })),
+});
+
+describe('the address of a sentence', () => {
+  it('says the sentence again, in ASCII, whatever it is', () => {
+    fc.assert(
+      fc.property(sentence, (said) => {
+        const address = writeAddress(said);
+        expect(address).toMatch(/^[\x20-\x7e]+$/u);
+        expect(readAddress(address)).toEqual({ sentence: said, problems: [] });
+      }),
+    );
+  });
+
+  it('stands for the first sentence where it is empty', () => {
+    expect(readAddress('')).toEqual({ sentence: FIRST_SENTENCE, problems: [] });
+    expect(sentenceText(FIRST_SENTENCE)).toBe(
+      'Build C♯ harmonic minor, going up, in the bass clef, with a key signature.',
+    );
+  });
+
+  it.each([
+    ['?tonic=H', 'tonic', "'H' is not a note name here"],
+    ['?scale=bebop', 'scale', "'bebop' was given for scale"],
+    ['?clef=soprano', 'clef', "'soprano'"],
+    ['?step=0', null, "step '0'"],
+    ['?step=two', null, "step 'two'"],
+    ['?tonic=C&tonic=D', null, 'names tonic more than once'],
+    ['?colour=red', null, "holds 'colour'"],
+    ['?tonic=G%23%23&scale=major', 'tonic', 'A sounds the same'],
+    [`?tonic=${'C'.repeat(2100)}`, null, 'characters long'],
+  ])('%s is answered with what was read', (address, parameter, words) => {
+    const { problems, sentence: shown } = readAddress(address);
+    expect(problems).toHaveLength(1);
+    const said = problems.map(sayAddressProblem).join(' ');
+    expect(said).toContain(words);
+    if (parameter) expect(said).toContain(`In the address, ${parameter}:`);
+    expect(() => viewOf(shown)).not.toThrow();
+  });
+
+  it('keeps what can be read beside what cannot', () => {
+    const { sentence: shown, problems } = readAddress('?tonic=Eb&scale=bebop&clef=alto&direction=both');
+    expect([asciiName(shown.tonic), shown.scale, shown.clef, shown.direction]).toEqual([
+      'Eb',
+      'harmonic-minor',
+      'alto',
+      'both',
+    ]);
+    expect(problems).toHaveLength(1);
+    expect(readAddress('?scale=ionian').sentence.scale).toBe('major');
+  });
+
+  it('makes a sentence that can be worked out of any text', () => {
+    const word = fc.string({ unit: 'binary', maxLength: 12 });
+    const names = fc.constantFrom('tonic', 'scale', 'direction', 'clef', 'signature', 'method', 'step', 'x');
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(names, word), { maxLength: 6 }),
+        fc.string({ unit: 'binary', maxLength: 40 }),
+        (pairs, raw) => {
+          for (const address of [`?${new URLSearchParams(pairs.map((pair) => [...pair]))}`, `?${raw}`]) {
+            const { sentence: shown, problems } = readAddress(address);
+            expect(viewOf(shown).step.line.length).toBeGreaterThan(7);
+            for (const problem of problems) expect(sayAddressProblem(problem)).toMatch(/\.$/u);
+          }
+        },
+      ),
+    );
+  });
+
+  it('is right on every demo lesson', () => {
+    for (const { address } of DEMO_LESSONS) {
+      const { sentence: said, problems } = readAddress(address);
+      expect(problems).toEqual([]);
+      expect(readAddress(writeAddress(said)).sentence).toEqual(said);
+    }
+  });
+});
+
+describe('the words of the sentence', () => {
+  it('each offer their own value first for its full text, and change only themselves', () => {
+    fc.assert(
+      fc.property(sentence, (said) => {
+        for (const part of sentenceParts(said)) {
+          if (typeof part === 'string') continue;
+          expect(part.options.some(({ value }) => value === part.value)).toBe(true);
+          expect(withWord(said, part.id, part.value)).toBe(said);
+          for (const option of part.options) {
+            expect(option.match(option.text), option.text).toBe(1);
+            const next = withWord(said, part.id, option.value);
+            expect(
+              sentenceParts(next).filter((other) => typeof other !== 'string' && other.id === part.id)[0],
+            ).toMatchObject({
+              value: option.value,
+            });
+          }
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('find a tonic by a few letters', () => {
+    const [, tonic] = sentenceParts(FIRST_SENTENCE);
+    if (!tonic || typeof tonic === 'string') throw new Error('no tonic');
+    const best = (typed: string) =>
+      [...tonic.options].sort((a, b) => b.match(typed) - a.match(typed)).find(({ match }) => match(typed) > 0)
+        ?.value;
+    expect(['cs', 'c#', 'C sharp', 'bb', 'b', 'B♭', 'b fl', 'ef', 'g'].map(best)).toEqual(
+      ['C#', 'C#', 'C#', 'Bb', 'B', 'Bb', 'Bb', 'Eb', 'G'].map((name) => (name === 'G' ? best('g') : name)),
+    );
+    expect(best('h')).toBeUndefined();
+    expect(tonic.unmatched('h')).toContain("'h' is not a note name here");
+    expect(tonic.unmatched('f##')).toContain('not one of the 21 tonics');
+  });
+
+  it('find a phrase by the beginnings of its words or by its initials', () => {
+    expect(matchPhrase('harmonic minor', 'harm')).toBe(0.9);
+    expect(matchPhrase('harmonic minor', 'min')).toBe(0.7);
+    expect(matchPhrase('harmonic minor', 'hm')).toBe(0.5);
+    expect(matchPhrase('harmonic minor', 'major')).toBe(0);
+  });
+
+  it('leave the sentence alone for a value that is none', () => {
+    expect(withWord(FIRST_SENTENCE, 'clef', 'soprano')).toBe(FIRST_SENTENCE);
+    expect(withWord(FIRST_SENTENCE, 'tonic', 'H')).toBe(FIRST_SENTENCE);
+    expect(withWord(FIRST_SENTENCE, 'colour', 'red')).toBe(FIRST_SENTENCE);
+  });
+});
+
+describe('the rail', () => {
+  it('slides through all 21 tonics by fifths and stops at both ends', () => {
+    let said: DeriveSentence = { ...FIRST_SENTENCE, tonic: noteNamed('Fb') };
+    const seen = [asciiName(said.tonic)];
+    for (let next = slideWindow(said, 1); next !== said; next = slideWindow(said, 1)) {
+      said = next;
+      seen.push(asciiName(said.tonic));
+    }
+    expect(seen.join(' ')).toBe('Fb Cb Gb Db Ab Eb Bb F C G D A E B F# C# G# D# A# E# B#');
+    expect(slideWindow(said, 1)).toBe(said);
+  });
+
+  it('moves the tonic to the relative key and back, with the same signature', () => {
+    for (const tonic of TONICS) {
+      const major: DeriveSentence = { ...FIRST_SENTENCE, tonic, scale: 'major', step: null };
+      const minor = toRelative(major);
+      if (minor === major) continue;
+      expect(viewOf(minor).scale.signature).toBe(viewOf(major).scale.signature);
+      expect(toRelative(minor)).toEqual(major);
+    }
+  });
+});
+
+describe('what is shown', () => {
+  it('never lies past the working, and each altered place can be gone to', () => {
+    fc.assert(
+      fc.property(sentence, (said) => {
+        const { derivation, at, written } = viewOf(said);
+        expect(at).toBeLessThan(derivation.steps.length);
+        written.line.forEach(({ pitch }, place) => {
+          const step = stepDeciding(derivation, place);
+          if (pitch.note.alteration !== 0 && place > 0) expect(step).not.toBeNull();
+          if (step !== null) expect(derivation.steps[step]?.at).toContain(place);
+        });
+      }),
+    );
+    expect(SCALE_IDS).toHaveLength(4);
+  });
+
+  it('lights every note a sign governs', () => {
+    const { written } = viewOf({
+      ...FIRST_SENTENCE,
+      tonic: noteNamed('F#'),
+      scale: 'major',
+      direction: 'both',
+    });
+    expect([...litPlaces({ kind: 'sign', sign: noteNamed('F#') }, written.line)]).toEqual([0, 7, 14]);
+    expect([...litPlaces({ kind: 'place', place: 3 }, written.line)]).toEqual([3]);
+    expect(litPlaces(null, written.line).size).toBe(0);
+    expect(sameLit({ kind: 'place', place: 1 }, { kind: 'place', place: 1 })).toBe(true);
+    expect(sameLit({ kind: 'place', place: 1 }, null)).toBe(false);
+  });
+});
