@@ -54,6 +54,9 @@ export function openShelf(database: MoonStepDatabase): Shelf {
     error: (error: unknown) => set({ status: 'failed', saving: storeProblem(error) }),
   });
 
+  // A database that cannot be opened ends the live query without a word.
+  database.open().catch((error: unknown) => set({ status: 'failed', saving: storeProblem(error) }));
+
   const write = async (change: ShelfChange): Promise<boolean> => {
     if (change.edits.length === 0) return false;
     // Shown at once; the live query confirms it, or brings back what really stands.

@@ -34,20 +34,18 @@ export function Toolbar(props: Props) {
           Export
           <Hint text="X" />
         </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content align="end" sideOffset={6} className="card z-20 min-w-64 p-2 shadow-lg">
-            {EXPORTS.map(({ id, label, detail }) => (
-              <DropdownMenu.Item
-                key={id}
-                onSelect={() => onExport(id)}
-                className="flex cursor-pointer justify-between gap-6 rounded-control px-2 py-1.5 outline-none data-highlighted:bg-now"
-              >
-                {label}
-                <span className="text-small text-quiet">{detail}</span>
-              </DropdownMenu.Item>
-            ))}
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" sideOffset={6} className="card z-20 min-w-64 p-2 shadow-lg">
+          {EXPORTS.map(({ id, label, detail }) => (
+            <DropdownMenu.Item
+              key={id}
+              onSelect={() => onExport(id)}
+              className="flex cursor-pointer justify-between gap-6 rounded-control px-2 py-1.5 outline-none data-highlighted:bg-now"
+            >
+              {label}
+              <span className="text-small text-quiet">{detail}</span>
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
       </DropdownMenu.Root>
       <Action icon={night ? Sun : Moon} label={night ? 'Day' : 'Night'} hint="N" onClick={onLight} />
       <Action icon={Keyboard} label="Keys" hint="?" onClick={onKeys} />

@@ -46,14 +46,12 @@ function WordControl({ word, open, onOpenChange, onPick }: WordProps) {
   return (
     <Popover.Root open={open} onOpenChange={onOpenChange}>
       <Popover.Trigger
-        className="group relative inline border-b-3 border-moon px-0.5 font-bold hover:bg-now data-[state=open]:bg-now"
+        className="word"
+        data-key={word.key}
         aria-label={`${word.label}: ${word.text}`}
         aria-keyshortcuts={word.key}
       >
         {word.text}
-        <kbd className="key absolute top-full left-0.5 mt-1 hidden wide:inline-flex" aria-hidden="true">
-          {word.key}
-        </kbd>
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

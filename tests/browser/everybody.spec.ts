@@ -1,0 +1,131 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, OWN_SCHOOL, test } from './room';
+
+const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+
+async function axeFindsNothing(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(TAGS).analyze();
+  const found = violations.map(
+    ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
+  );
+  expect(found).toEqual([]);
+}
+
+for (const light of ['day', 'night'] as const) {
+  test(`axe finds nothing by ${light}: room, list, shelf, keys, menu, notice`, async ({ page, room }) => {
+    await room.open(
+      '/derive?tonic=Ab&scale=melodic-minor&direction=both&clef=treble&signature=none&step=6&x=1',
+    );
+    if (light === 'night') await page.keyboard.press('n');
+    await expect(page.locator('html')).toHaveAttribute('data-light', light);
+    await expect(room.surface('Staff').getByRole('group', { name: 'Staff' })).toBeVisible();
+    await axeFindsNothing(page);
+    for (const key of ['t', 's', 'l', '?', 'x']) {
+      await page.keyboard.press(key);
+      await expect(page.getByRole('dialog').or(page.getByRole('menu'))).toBeVisible();
+      await axeFindsNothing(page);
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('dialog').or(page.getByRole('menu'))).toBeHidden();
+    }
+  });
+}
+
+test('axe finds nothing in an empty school and on a page that is not there', async ({ page, room }) => {
+  await room.open(`${OWN_SCHOOL}/derive`);
+  await page.keyboard.press('l');
+  await expect(room.shelf).toContainText('Nothing is kept yet.');
+  await axeFindsNothing(page);
+});
+
+const SIZES = [
+  ['desk', 1280, 800],
+  ['projector', 1024, 768],
+  ['telephone', 390, 844],
+  // 200 % zoom leaves half the pixels of 1280 × 800.
+  ['zoomed', 640, 400],
+] as const;
+
+const SENTENCES = [
+  '/derive',
+  '/derive?tonic=G%23&scale=melodic-minor&direction=both&clef=tenor&signature=none&method=signature',
+  '/derive?tonic=Cb&scale=major&direction=both&clef=treble&signature=written',
+  '/derive?tonic=B%23&scale=harmonic-minor&direction=down&clef=bass&method=step-pattern&step=3',
+] as const;
+
+for (const [name, width, height] of SIZES) {
+  test(`nothing overflows on a ${name} of ${width} by ${height}`, async ({ page, room }) => {
+    await page.setViewportSize({ width, height });
+    for (const sentence of SENTENCES) {
+      await room.open(sentence);
+      await expect(room.surface('Staff').getByRole('group', { name: 'Staff' })).toBeVisible();
+      const overflow = await page.evaluate(() => {
+        const wide = document.documentElement.scrollWidth > window.innerWidth;
+        const scrolls = (element: Element) => /auto|scroll/u.test(getComputedStyle(element).overflowX);
+        const cut = [...document.querySelectorAll('button, h1, h2, p, li, kbd')].filter((element) => {
+          const inScroller = element.closest('[class*=overflow-]');
+          return (
+            !element.closest('.sr-only') &&
+            !(inScroller && scrolls(inScroller)) &&
+            element.scrollWidth > element.clientWidth + 1 &&
+            getComputedStyle(element).display !== 'inline'
+          );
+        });
+        return { wide, cut: cut.map((element) => element.outerHTML.slice(0, 120)) };
+      });
+      expect(overflow, sentence).toEqual({ wide: false, cut: [] });
+    }
+  });
+}
+
+test('one whole task fits 1280 by 800 and 1024 by 768 without scrolling the page', async ({ page, room }) => {
+  for (const [width, height] of [
+    [1280, 800],
+    [1024, 768],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const sentence of SENTENCES) {
+      await room.open(sentence);
+      const down = await page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight);
+      expect(down, `${sentence} at ${width}`).toBeLessThanOrEqual(0);
+      for (const name of ['Stride and keyboard', 'Staff', 'Rail']) {
+        const box = await room.surface(name).boundingBox();
+        const drawing = await room.surface(name).locator('svg').last().boundingBox();
+        expect((drawing?.y ?? 0) + (drawing?.height ?? 0)).toBeLessThanOrEqual(
+          (box?.y ?? 0) + (box?.height ?? 0) + 1,
+        );
+      }
+    }
+  }
+});
+
+test('every stop of the Tab key shows its focus', async ({ page, room }) => {
+  await room.open();
+  const seen = new Set<string>();
+  for (let stop = 0; stop < 60; stop += 1) {
+    await page.keyboard.press('Tab');
+    const now = await page.evaluate(() => {
+      const element = document.activeElement;
+      if (!element || element === document.body) return null;
+      const ring = element.querySelector('.scene-focus') ?? element;
+      const style = getComputedStyle(ring);
+      const shown = style.outlineStyle !== 'none' || style.stroke !== 'none';
+      return { name: element.getAttribute('aria-label') ?? element.textContent ?? '', shown };
+    });
+    if (!now) break;
+    expect(now.shown, now.name).toBe(true);
+    seen.add(now.name);
+  }
+  expect([...seen].some((name) => name.startsWith('tonic'))).toBe(true);
+  expect([...seen].some((name) => name.startsWith('C♯, the tonic'))).toBe(true);
+  expect(seen.has('Window of the signature')).toBe(true);
+});
+
+test('nothing moves for those who ask for it', async ({ page, room }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await room.open();
+  const durations = await page
+    .locator('.scene-group')
+    .evaluateAll((groups) => groups.map((group) => getComputedStyle(group).transitionDuration));
+  expect(new Set(durations)).toEqual(new Set(['0s']));
+});
