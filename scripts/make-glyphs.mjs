@@ -1,6 +1,6 @@
 // Cuts the outlines that engraving needs out of the Bravura font, and a text font of the five accidentals.
 // Run by hand when the list of glyphs changes: node scripts/make-glyphs.mjs
-import { writeFile } from 'node:fs/promises';
+import { readFile, writeFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import * as fontkit from 'fontkit';
 import opentype from 'opentype.js';
@@ -31,25 +31,50 @@ const SIGNS = [
 ];
 const SIDE_BEARING = 26;
 
+/** Note letters and the few characters that stand on drawings, as outlines, so that a drawing needs no font. */
+const TYPE = [
+  { prefix: 'serif', chars: 'ABCDEFG', file: 'source-serif-4/files/source-serif-4-latin-wght-normal.woff2' },
+  {
+    prefix: 'sans',
+    chars: '0123456789WHTSGA+',
+    file: 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2',
+  },
+];
+const TYPE_WEIGHT = 650;
+
 const bravura = fontkit.openSync(here('node_modules/@vexflow-fonts/bravura/bravura.otf'));
 
 /** Outline as SVG path data with y downwards, in thousandths of the type size, rounded to whole units. */
-function outline(codePoint) {
-  const glyph = bravura.glyphForCodePoint(codePoint);
+function outline(font, codePoint) {
+  const glyph = font.glyphForCodePoint(codePoint);
+  const scale = 1000 / font.unitsPerEm;
   const { minX, minY, maxX, maxY } = glyph.bbox;
   return {
-    width: Math.round(glyph.advanceWidth),
-    box: [minX, -maxY, maxX, -minY].map(Math.round),
+    width: Math.round(glyph.advanceWidth * scale),
+    box: [minX, -maxY, maxX, -minY].map((edge) => Math.round(edge * scale)),
     d: glyph.path
-      .scale(1, -1)
+      .scale(scale, -scale)
       .toSVG()
       .replace(/-?\d+\.\d+/gu, (n) => String(Math.round(Number(n)))),
   };
 }
 
-const table = Object.fromEntries(
-  Object.entries(GLYPHS).map(([name, codePoint]) => [name, { codePoint, ...outline(codePoint) }]),
+const music = Object.entries(GLYPHS).map(([name, codePoint]) => [
+  name,
+  { codePoint, ...outline(bravura, codePoint) },
+]);
+const type = await Promise.all(
+  TYPE.map(async ({ prefix, chars, file }) => {
+    const variable = await readFile(here(`node_modules/@fontsource-variable/${file}`));
+    const options = { targetFormat: 'sfnt', variationAxes: { wght: TYPE_WEIGHT } };
+    const font = fontkit.create(await subsetFont(variable, chars, options));
+    return [...chars].map((char) => {
+      const codePoint = char.codePointAt(0);
+      return [prefix + char, { codePoint, ...outline(font, codePoint) }];
+    });
+  }),
 );
+const table = Object.fromEntries([...music, ...type.flat()]);
 await writeFile(here('src/engrave/glyphs.json'), `${JSON.stringify(table)}\n`);
 
 function textSign({ glyph, codePoint, height, bottom }) {

@@ -1,9 +1,10 @@
 import type { DerivationStep } from '@/core/derive/derivation';
 import { isBlackKey } from '@/core/instrument/keyboard';
 import type { Hop } from '@/core/note/interval';
+import { figures } from './figures';
 import { stepMoon } from './moon';
 import { inkOf } from './note-label';
-import { type Group, group, type Mark, words } from './scene';
+import { type Group, group, type Mark } from './scene';
 import type { Grid } from './stride-grid';
 
 const BLACK = 0.66; // of the length of a white key
@@ -71,13 +72,14 @@ function naturalHalfSteps(grid: Grid, lowest: number): readonly Mark[] {
 
 /** The half steps to the note pointed at, numbered; the start is not counted. */
 function hopGroup(grid: Grid, lowest: number, hops: readonly Hop[]): Group {
-  const marks = hops.map(({ number, midi }) => {
-    const black = isBlackKey(midi);
-    return words(String(number), grid.x(midi - lowest), grid.laneTop + grid.small + 2, {
-      size: grid.small,
-      fill: black ? 'sheet' : 'ink',
-      bold: true,
-    });
-  });
+  const marks = hops.flatMap(({ number, midi }) =>
+    figures(
+      String(number),
+      grid.x(midi - lowest),
+      grid.laneTop + grid.small + 2,
+      grid.small,
+      isBlackKey(midi) ? 'sheet' : 'ink',
+    ),
+  );
   return group('hops', 'hops', marks);
 }

@@ -1,8 +1,9 @@
 import type { DerivationStep } from '@/core/derive/derivation';
 import type { PlacedNote } from '@/core/scale/line';
 import { stepLetters } from '@/core/words/vocabulary';
+import { figures } from './figures';
 import { stepMoon } from './moon';
-import { type Group, group, type Mark, words } from './scene';
+import { type Group, group, type Mark } from './scene';
 import type { Grid } from './stride-grid';
 
 /** The arcs over the gaps between decided neighbours, each with its step moon and the class's letters. */
@@ -38,6 +39,6 @@ function arc(grid: Grid, semitones: number): readonly Mark[] {
   return [
     { kind: 'path', d, fill: 'none', stroke: plum && semitones === 1 ? 'plum' : 'quiet', width: 1.5 },
     ...stepMoon(semitones, 0, top, moon),
-    words(stepLetters(semitones), 0, top - moon - 4, { size: small, fill: 'quiet', bold: true }),
+    ...figures(stepLetters(semitones), 0, top - moon - 4, small, 'quiet'),
   ];
 }

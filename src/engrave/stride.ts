@@ -5,6 +5,7 @@ import { heightOf, midiOf, octaveAt } from '@/core/note/pitch';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { PlacedNote } from '@/core/scale/line';
 import { lowerTonic } from '@/core/words/say-note';
+import { figures } from './figures';
 import { lanes } from './lanes';
 import { inkOf, noteLabel } from './note-label';
 import { type Group, group, type Mark, type Scene, words } from './scene';
@@ -93,20 +94,21 @@ function standing(state: PlaceState, { place, column, placed }: At, grid: Grid, 
     stroke: ink,
     width: current ? 3 : 1.75,
   };
-  const degree = words(String(placed.degree), 0, radius + small + 2, {
-    size: small,
-    fill: 'quiet',
-    bold: true,
-  });
+  const degree = figures(String(placed.degree), 0, radius + small + 2, small, 'quiet');
   const raised = placed.raised && state.note === placed.pitch.note;
   const tag = raised
     ? [words('raised', 0, radius + 2 * small + 5, { size: small, fill: 'plum', bold: true })]
     : [];
-  return group(`note-${place}`, 'note', [circle, ...noteLabel(state.note, 0, 0, type, ink), degree, ...tag], {
-    place,
-    x: grid.x(column),
-    y: grid.centre(grid.row(placed)),
-  });
+  return group(
+    `note-${place}`,
+    'note',
+    [circle, ...noteLabel(state.note, 0, 0, type, ink), ...degree, ...tag],
+    {
+      place,
+      x: grid.x(column),
+      y: grid.centre(grid.row(placed)),
+    },
+  );
 }
 
 /** The tempting wrong spelling, struck out beside the note that is being decided. */

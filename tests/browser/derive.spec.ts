@@ -60,16 +60,7 @@ test('a note pointed at lights up everywhere and is counted both ways', async ({
   );
   await expect(page.locator('[data-part=note][data-lit]')).toHaveCount(1);
   await expect(room.surface('Staff').locator('.scene-halo[data-lit]')).toHaveCount(1);
-  await expect(room.surface('Stride and keyboard').locator('[data-part=hops] text')).toHaveText([
-    '1',
-    '2',
-    '3',
-    '4',
-    '5',
-    '6',
-    '7',
-    '8',
-  ]);
+  await expect(room.surface('Stride and keyboard').locator('[data-part=hops] path')).toHaveCount(8);
 
   await page.keyboard.press('ArrowRight');
   await expect(room.surface('Stride and keyboard').getByRole('paragraph')).toContainText(

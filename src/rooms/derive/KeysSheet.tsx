@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { SideSheet } from '@/ui/SideSheet';
 
 const KEYS: readonly { readonly keys: string; readonly does: string }[] = [
@@ -27,7 +28,7 @@ type Props = {
 };
 
 /** Every key of the room, and the switch that turns single letters off. */
-export function KeysSheet({ open, onOpen, single, onSingle }: Props) {
+export const KeysSheet = memo(function KeysSheet({ open, onOpen, single, onSingle }: Props) {
   return (
     <SideSheet
       title="Keys"
@@ -56,4 +57,4 @@ export function KeysSheet({ open, onOpen, single, onSingle }: Props) {
       </label>
     </SideSheet>
   );
-}
+});

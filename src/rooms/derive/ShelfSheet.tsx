@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp, Trash2, Undo2 } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { type Kept, NAME_LIMIT, NOTE_LIMIT } from '@/store/kept';
 import { sayStoreProblem } from '@/store/problem';
 import { sayRecordProblem } from '@/store/say-record';
@@ -8,17 +8,14 @@ import { SideSheet } from '@/ui/SideSheet';
 import { readAddress } from './address';
 import type { DeriveSentence } from './sentence';
 import { sentenceText } from './sentence-words';
+import type { Actions } from './use-actions';
 import { hrefOf } from './use-sentence';
 
 type Props = {
   readonly open: boolean;
   readonly onOpen: (open: boolean) => void;
   readonly state: ShelfState;
-  readonly onEdit: (item: Kept, words: Partial<Pick<Kept, 'name' | 'note'>>) => void;
-  readonly onMove: (item: Kept, way: 1 | -1) => void;
-  readonly onDelete: (item: Kept) => void;
-  readonly onUndo: () => void;
-  readonly onKeep: () => void;
+  readonly actions: Pick<Actions, 'edit' | 'move' | 'remove' | 'undo' | 'keep'>;
   /** Says the sentence of an item again. */
   readonly onSay: (sentence: DeriveSentence) => void;
 };
@@ -31,7 +28,7 @@ const UNDO_WORDS = {
 } as const;
 
 /** The shelf: kept derivations with their names, notes and order. Opening one says its sentence again. */
-export function ShelfSheet({ open, onOpen, state, onUndo, onKeep, ...actions }: Props) {
+export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, actions, onSay }: Props) {
   const { items, unread, saving, undo, status } = state;
   return (
     <SideSheet
@@ -41,7 +38,7 @@ export function ShelfSheet({ open, onOpen, state, onUndo, onKeep, ...actions }: 
       onOpen={onOpen}
     >
       <div className="flex items-center gap-3">
-        <button type="button" className="control" disabled={undo === null} onClick={onUndo}>
+        <button type="button" className="control" disabled={undo === null} onClick={actions.undo}>
           <Undo2 className="size-4" aria-hidden="true" />
           {undo ? `Undo ${UNDO_WORDS[undo]}` : 'Undo'}
         </button>
@@ -66,7 +63,7 @@ export function ShelfSheet({ open, onOpen, state, onUndo, onKeep, ...actions }: 
             Nothing is kept yet. Keep the sentence that stands open, name it, and it waits here for the
             lesson.
           </p>
-          <button type="button" className="control" onClick={onKeep}>
+          <button type="button" className="control" onClick={actions.keep}>
             Keep this derivation
           </button>
         </div>
@@ -78,22 +75,23 @@ export function ShelfSheet({ open, onOpen, state, onUndo, onKeep, ...actions }: 
               item={item}
               first={index === 0}
               last={index === items.length - 1}
-              {...actions}
+              actions={actions}
+              onSay={onSay}
             />
           ))}
         </ol>
       )}
     </SideSheet>
   );
-}
+});
 
-type ItemProps = Pick<Props, 'onEdit' | 'onMove' | 'onDelete' | 'onSay'> & {
+type ItemProps = Pick<Props, 'actions' | 'onSay'> & {
   readonly item: Kept;
   readonly first: boolean;
   readonly last: boolean;
 };
 
-function ShelfItem({ item, first, last, onEdit, onMove, onDelete, onSay }: ItemProps) {
+function ShelfItem({ item, first, last, actions, onSay }: ItemProps) {
   const { sentence } = readAddress(item.address);
   return (
     <li className="card p-3">
@@ -102,16 +100,16 @@ function ShelfItem({ item, first, last, onEdit, onMove, onDelete, onSay }: ItemP
           label={`Name of ${item.name}`}
           limit={NAME_LIMIT}
           value={item.name}
-          onType={(name) => onEdit(item, { name })}
+          onType={(name) => actions.edit(item, { name })}
           className="field font-serif font-bold"
         />
-        <IconButton label={`Move ${item.name} up`} disabled={first} onClick={() => onMove(item, -1)}>
+        <IconButton label={`Move ${item.name} up`} disabled={first} onClick={() => actions.move(item, -1)}>
           <ArrowUp className="size-4" aria-hidden="true" />
         </IconButton>
-        <IconButton label={`Move ${item.name} down`} disabled={last} onClick={() => onMove(item, 1)}>
+        <IconButton label={`Move ${item.name} down`} disabled={last} onClick={() => actions.move(item, 1)}>
           <ArrowDown className="size-4" aria-hidden="true" />
         </IconButton>
-        <IconButton label={`Delete ${item.name}`} onClick={() => onDelete(item)}>
+        <IconButton label={`Delete ${item.name}`} onClick={() => actions.remove(item)}>
           <Trash2 className="size-4" aria-hidden="true" />
         </IconButton>
       </div>
@@ -132,7 +130,7 @@ function ShelfItem({ item, first, last, onEdit, onMove, onDelete, onSay }: ItemP
         limit={NOTE_LIMIT}
         value={item.note}
         placeholder="A note for the lesson"
-        onType={(note) => onEdit(item, { note })}
+        onType={(note) => actions.edit(item, { note })}
         className="field text-small placeholder:text-quiet"
         long
       />

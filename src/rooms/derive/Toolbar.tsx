@@ -1,5 +1,6 @@
 import { BookmarkPlus, Download, Keyboard, type LucideIcon, Moon, SquareLibrary, Sun } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
+import { memo } from 'react';
 import { DEMO_SCHOOL } from '@/store/demo-name';
 import { EXPORTS, type ExportId } from './export-files';
 
@@ -16,7 +17,7 @@ type Props = {
 };
 
 /** The line on top: whose school this is, and what can be done with the derivation. Every action shows its key. */
-export function Toolbar(props: Props) {
+export const Toolbar = memo(function Toolbar(props: Props) {
   const { kept, night, exporting, onExporting, onKeep, onShelf, onExport, onLight, onKeys } = props;
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
@@ -51,7 +52,7 @@ export function Toolbar(props: Props) {
       <Action icon={Keyboard} label="Keys" hint="?" onClick={onKeys} />
     </header>
   );
-}
+});
 
 function Hint({ text }: { readonly text: string }) {
   return (

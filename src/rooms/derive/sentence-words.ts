@@ -62,7 +62,19 @@ function tonicWord(tonic: SpelledNote, id: ScaleId): Word {
   };
 }
 
-function choiceWord<Name extends ChoiceWord>(
+const CHOICE_WORDS = new Map<string, Word>();
+
+/** A word of a closed list, the same object for the same choice, so that its control can rest. */
+function choiceWord<Name extends ChoiceWord>(...made: Parameters<typeof makeChoiceWord<Name>>): Word {
+  const [name, , , value] = made;
+  const known = CHOICE_WORDS.get(`${name} ${value}`);
+  if (known) return known;
+  const word = makeChoiceWord(...made);
+  CHOICE_WORDS.set(`${name} ${value}`, word);
+  return word;
+}
+
+function makeChoiceWord<Name extends ChoiceWord>(
   name: Name,
   label: string,
   key: string,

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import type { ShelfChange } from '@/store/change';
 import type { Shelf, ShelfState } from '@/store/shelf';
+import { whenIdle } from '@/ui/when-idle';
 
 const OPENING: ShelfState = { status: 'opening', items: [], unread: [], saving: 'saved', undo: null };
 
@@ -29,14 +30,17 @@ export function useShelf(): ShelfHandle {
   }, []);
   useEffect(() => {
     let wanted = true;
-    void import('@/store/open').then(({ openSchoolShelf }) => {
-      if (!wanted) return;
-      const opened = openSchoolShelf(schoolOfPage(), new Date().toISOString());
-      setShelf(opened);
-      opening.open(opened);
+    const cancel = whenIdle(() => {
+      void import('@/store/open').then(({ openSchoolShelf }) => {
+        if (!wanted) return;
+        const opened = openSchoolShelf(schoolOfPage(), new Date().toISOString());
+        setShelf(opened);
+        opening.open(opened);
+      });
     });
     return () => {
       wanted = false;
+      cancel();
     };
   }, [opening]);
   const state = useSyncExternalStore(

@@ -1,4 +1,4 @@
-import type { CSSProperties, ReactNode, SVGProps } from 'react';
+import { type CSSProperties, memo, type ReactNode, type SVGProps } from 'react';
 import { glyphNamed } from '@/engrave/glyphs';
 import type { Group, Ink, Mark, Scene } from '@/engrave/scene';
 
@@ -33,21 +33,54 @@ export function SceneView({ scene, title, description, id, look, under, children
       <g aria-hidden="true">
         {under}
         {scene.groups.map((group) => (
-          <g
-            key={group.key}
-            className="scene-group"
-            data-part={group.part}
-            data-place={group.place ?? undefined}
-            style={moved(group)}
-            {...look?.(group)}
-          >
-            {group.marks.map(draw)}
-          </g>
+          <GroupView key={group.key} group={group} look={look?.(group)} />
         ))}
       </g>
       {children}
     </svg>
   );
+}
+
+type GroupProps = { readonly group: Group; readonly look: GroupLook | undefined };
+
+/** One group; it rests as long as it is drawn as before, since most of a drawing stays when a key changes. */
+const GroupView = memo(function GroupView({ group, look }: GroupProps) {
+  return (
+    <g
+      className="scene-group"
+      data-part={group.part}
+      data-place={group.place ?? undefined}
+      style={moved(group)}
+      {...look}
+    >
+      {group.marks.map(draw)}
+    </g>
+  );
+}, drawnAlike);
+
+function drawnAlike(one: GroupProps, other: GroupProps): boolean {
+  return (
+    alike(one.look, other.look) &&
+    one.group.x === other.group.x &&
+    one.group.y === other.group.y &&
+    sameMarks(one.group, other.group)
+  );
+}
+
+function sameMarks(
+  { marks: one, part, place }: Group,
+  { marks: other, part: otherPart, place: otherPlace }: Group,
+): boolean {
+  if (one === other) return true;
+  if (part !== otherPart || place !== otherPlace || one.length !== other.length) return false;
+  return one.every((mark, index) => alike(mark, other[index]));
+}
+
+function alike(one: object | undefined, other: object | undefined): boolean {
+  if (one === other) return true;
+  if (!one || !other) return false;
+  const [mine, theirs] = [Object.entries(one), new Map(Object.entries(other))];
+  return mine.length === theirs.size && mine.every(([name, value]) => theirs.get(name) === value);
 }
 
 function moved({ x, y }: Group): CSSProperties | undefined {

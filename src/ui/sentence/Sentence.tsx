@@ -1,6 +1,6 @@
 import { Command } from 'cmdk';
 import { Popover } from 'radix-ui';
-import { Fragment, useState } from 'react';
+import { Fragment, memo, useState } from 'react';
 import type { Word } from './words';
 
 /** The sentence: plain text with words that are controls. */
@@ -15,36 +15,31 @@ type Props = {
 };
 
 /** The whole task in one sentence. A word opens its list by click, touch or key; letters narrow it, Enter takes. */
-export function Sentence({ parts, open, onOpen, onPick }: Props) {
+export const Sentence = memo(function Sentence({ parts, open, onOpen, onPick }: Props) {
   return (
     <h1 className="font-serif text-sentence leading-[1.75] font-normal text-ink">
       {parts.map((part) =>
         typeof part === 'string' ? (
           <Fragment key={part}>{part}</Fragment>
         ) : (
-          <WordControl
-            key={part.id}
-            word={part}
-            open={open === part.id}
-            onOpenChange={(now) => onOpen(now ? part.id : null)}
-            onPick={(value) => onPick(part.id, value)}
-          />
+          <WordControl key={part.id} word={part} open={open === part.id} onOpen={onOpen} onPick={onPick} />
         ),
       )}
     </h1>
   );
-}
+});
 
 type WordProps = {
   readonly word: Word;
   readonly open: boolean;
-  readonly onOpenChange: (open: boolean) => void;
-  readonly onPick: (value: string) => void;
+  readonly onOpen: Props['onOpen'];
+  readonly onPick: Props['onPick'];
 };
 
-function WordControl({ word, open, onOpenChange, onPick }: WordProps) {
+/** One word; it rests while another one changes. */
+const WordControl = memo(function WordControl({ word, open, onOpen, onPick }: WordProps) {
   return (
-    <Popover.Root open={open} onOpenChange={onOpenChange}>
+    <Popover.Root open={open} onOpenChange={(now) => onOpen(now ? word.id : null)}>
       <Popover.Trigger
         className="word"
         data-key={word.key}
@@ -61,12 +56,12 @@ function WordControl({ word, open, onOpenChange, onPick }: WordProps) {
           aria-label={`Choose the ${word.label}`}
           className="card z-20 w-72 max-w-[calc(100vw-24px)] p-2 shadow-lg"
         >
-          <WordList word={word} onPick={onPick} />
+          <WordList word={word} onPick={(value) => onPick(word.id, value)} />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
   );
-}
+});
 
 function WordList({ word, onPick }: { readonly word: Word; readonly onPick: (value: string) => void }) {
   const [typed, setTyped] = useState('');

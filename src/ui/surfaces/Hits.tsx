@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useState } from 'react';
+import { type FocusEvent, type KeyboardEvent, memo, type SyntheticEvent, useState } from 'react';
 
 /** Something on a surface that can be pointed at. */
 export type Hit = {
@@ -17,6 +17,11 @@ type Props = {
 
 const WAYS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
 
+function hitId(event: SyntheticEvent): string | null {
+  const target = event.target instanceof Element ? event.target.closest('[data-hit]') : null;
+  return target?.getAttribute('data-hit') ?? null;
+}
+
 /**
  * Real buttons over a drawing, as one stop of the Tab key: arrows walk them, pointing lights them, Enter or a click
  * presses them.
@@ -24,40 +29,48 @@ const WAYS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowDown: 1, Ar
 export function Hits({ hits, onPoint, onPress }: Props) {
   const [stop, setStop] = useState(0);
   const last = hits.length - 1;
-  const walk = (event: KeyboardEvent<SVGGElement>, index: number) => {
+  const press = (event: SyntheticEvent) => {
+    const id = hitId(event);
+    if (id !== null) onPress?.(id);
+  };
+  const walk = (event: KeyboardEvent<SVGGElement>) => {
+    const index = hits.findIndex(({ id }) => id === hitId(event));
     const to = event.key === 'Home' ? 0 : event.key === 'End' ? last : index + (WAYS[event.key] ?? 0);
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
-      const hit = hits[index];
-      if (hit) onPress?.(hit.id);
+      press(event);
     } else if (to !== index || event.key in WAYS) {
       event.preventDefault();
       event.stopPropagation();
-      const next = event.currentTarget.parentElement?.children[Math.max(0, Math.min(last, to))];
+      const next = event.currentTarget.children[Math.max(0, Math.min(last, to))];
       if (next instanceof SVGElement) next.focus();
     }
   };
+  const focus = (event: FocusEvent) => {
+    setStop(hits.findIndex(({ id }) => id === hitId(event)));
+    onPoint(hitId(event));
+  };
   return (
-    <g onPointerLeave={() => onPoint(null)}>
+    // biome-ignore lint/a11y/noStaticElementInteractions: it only hears what the buttons inside it are told
+    <g
+      onPointerOver={(event) => onPoint(hitId(event))}
+      onPointerLeave={() => onPoint(null)}
+      onFocus={focus}
+      onBlur={() => onPoint(null)}
+      onKeyDown={walk}
+      onClick={press}
+    >
       {hits.map((hit, index) => (
-        <g
-          key={hit.id}
-          role="button"
-          aria-label={hit.label}
-          tabIndex={index === Math.min(stop, last) ? 0 : -1}
-          className="scene-hit"
-          onPointerEnter={() => onPoint(hit.id)}
-          onFocus={() => {
-            setStop(index);
-            onPoint(hit.id);
-          }}
-          onBlur={() => onPoint(null)}
-          onKeyDown={(event) => walk(event, index)}
-          onClick={() => onPress?.(hit.id)}
-        >
-          <circle className="scene-focus" cx={hit.x} cy={hit.y} r={hit.r} />
-        </g>
+        <HitView key={hit.id} {...hit} stop={index === Math.max(0, Math.min(stop, last))} />
       ))}
     </g>
   );
 }
+
+const HitView = memo(function HitView({ id, x, y, r, label, stop }: Hit & { readonly stop: boolean }) {
+  return (
+    <g role="button" aria-label={label} tabIndex={stop ? 0 : -1} className="scene-hit" data-hit={id}>
+      <circle className="scene-focus" cx={x} cy={y} r={r} />
+    </g>
+  );
+});

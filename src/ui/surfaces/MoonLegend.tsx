@@ -1,10 +1,11 @@
+import { memo } from 'react';
 import { stepLetters, stepName } from '@/core/words/vocabulary';
 import { stepMoon } from '@/engrave/moon';
 import { group } from '@/engrave/scene';
 import { SceneView } from '../scene/SceneView';
 
 /** What the step moons mean. */
-export function MoonLegend() {
+export const MoonLegend = memo(function MoonLegend() {
   return (
     <ul className="flex flex-wrap gap-x-4 gap-y-0.5">
       {[2, 1, 3].map((semitones) => (
@@ -25,4 +26,4 @@ export function MoonLegend() {
       ))}
     </ul>
   );
-}
+});

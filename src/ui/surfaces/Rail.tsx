@@ -41,8 +41,8 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
   useEffect(() => {
     // On a narrow screen the rail scrolls in its own box; the window stays in sight.
     const box = ref.current;
-    if (box) box.scrollLeft = (signature - 1 - start + 3.5) * column - box.clientWidth / 2;
-  }, [ref, signature, start, column]);
+    if (box && drawn > room.width) box.scrollLeft = (signature - 1 - start + 3.5) * column - room.width / 2;
+  }, [ref, signature, start, column, drawn, room.width]);
 
   const keys = (event: KeyboardEvent) => {
     const places =

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import type { DerivationStep } from '@/core/derive/derivation';
 import { accidentalsOf } from '@/core/scale/signature';
 import type { WrittenScale } from '@/core/scale/written';
@@ -20,6 +21,7 @@ type Props = {
 
 /** The staff; what is not decided yet stands pale, and the signature's signs arrive with the working. */
 export function Staff({ scene, written, step, lit, onLit, onPlace }: Props) {
+  const hits = useMemo(() => (scene ? hitsOf(scene, written) : []), [scene, written]);
   if (!scene)
     return <p className="grid h-33 place-items-center text-small text-quiet">Engraving the staff</p>;
   const { line, atClef, clef } = written;
@@ -54,7 +56,7 @@ export function Staff({ scene, written, step, lit, onLit, onPlace }: Props) {
       description={readStaff(CLEF_WORDS[clef], atClef, line)}
       style={{ width: scene.width, maxWidth: 'none' }}
       look={look}
-      under={hitsOf(scene, written).map(({ id, x, y }) => (
+      under={hits.map(({ id, x, y }) => (
         <Halo
           key={id}
           x={x}
@@ -65,7 +67,7 @@ export function Staff({ scene, written, step, lit, onLit, onPlace }: Props) {
       ))}
     >
       <Hits
-        hits={hitsOf(scene, written)}
+        hits={hits}
         onPoint={(id) => onLit(id === null ? null : pointedAt(id, written))}
         onPress={(id) => id.startsWith('note-') && onPlace(Number(id.slice(5)))}
       />

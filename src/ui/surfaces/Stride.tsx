@@ -29,10 +29,11 @@ export function Stride({ written, derivation, step, lit, onLit, onPlace }: Props
     () => strideScene({ line, step, steps: derivation.steps, lit: pointed, ...room }),
     [line, step, derivation, pointed, room],
   );
+  const labels = useMemo(() => line.map((_, place) => sayPlace(line, place)), [line]);
   const places = litPlaces(lit, line);
   const hits = scene.groups.flatMap(({ part, place, x, y }) =>
     place !== null && (part === 'note' || part === 'ghost')
-      ? [{ id: String(place), x, y, r: room.width / 30, label: sayPlace(line, place) }]
+      ? [{ id: String(place), x, y, r: room.width / 30, label: labels[place] ?? '' }]
       : [],
   );
   return (

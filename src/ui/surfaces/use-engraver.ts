@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { WrittenScale } from '@/core/scale/written';
 import type { Scene } from '@/engrave/scene';
+import { whenIdle } from '../when-idle';
 
 type Engraver = (written: WrittenScale, width: number) => Scene;
 
@@ -17,13 +18,17 @@ export function useEngraver(
   const [engrave, setEngrave] = useState<{ readonly staff: Engraver } | null>(null);
   useEffect(() => {
     let wanted = true;
-    void import('@/engrave/staff').then(({ engraveStaff }) => {
-      if (wanted) setEngrave({ staff: engraveStaff });
-    });
+    const load = () =>
+      void import('@/engrave/staff').then(({ engraveStaff }) => {
+        if (wanted) setEngrave({ staff: engraveStaff });
+      });
+    // The served staff can wait for a quiet moment; another one cannot.
+    const cancel = isServed ? whenIdle(load) : load();
     return () => {
       wanted = false;
+      cancel?.();
     };
-  }, []);
+  }, [isServed]);
   return useMemo(() => {
     if (engrave) return engrave.staff(written, width);
     return isServed ? served : null;

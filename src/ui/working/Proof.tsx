@@ -1,9 +1,10 @@
 import { Minus, Check as Tick, X } from 'lucide-react';
+import { memo } from 'react';
 import type { Check } from '@/core/derive/proof';
 import { sayCheck } from '@/core/words/say-check';
 
 /** The proof of the finished scale, one line a check, each with its own sign. */
-export function Proof({ proof }: { readonly proof: readonly Check[] }) {
+export const Proof = memo(function Proof({ proof }: { readonly proof: readonly Check[] }) {
   return (
     <section aria-labelledby="proof-title" className="border-t border-rule pt-3">
       <h2 id="proof-title" className="sr-only">
@@ -19,7 +20,7 @@ export function Proof({ proof }: { readonly proof: readonly Check[] }) {
       </ul>
     </section>
   );
-}
+});
 
 function Mark({ holds }: { readonly holds: boolean | null }) {
   if (holds === null)

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import type { Derivation, MethodId } from '@/core/derive/derivation';
 import { sayStep } from '@/core/words/say-step';
 import { METHOD_WORDS } from '@/core/words/vocabulary';
@@ -13,18 +13,28 @@ type Props = {
 };
 
 /** The working, one fact a line; the line in hand gives its reason, and each line can be gone to. */
-export function Working({ derivation, methods, at, onStep, onMethod }: Props) {
+export const Working = memo(function Working({ derivation, methods, at, onStep, onMethod }: Props) {
   const list = useRef<HTMLOListElement>(null);
   const last = derivation.steps.length - 1;
   useEffect(() => {
     const box = list.current;
     const line = box?.children[at];
-    if (!box || !(line instanceof HTMLElement)) return;
-    // Only the list itself scrolls, never the page.
-    const above = line.offsetTop - box.offsetTop;
-    if (above < box.scrollTop) box.scrollTop = above;
-    const below = above + line.offsetHeight - box.clientHeight;
-    if (below > box.scrollTop) box.scrollTop = below;
+    if (!box || !line) return;
+    // The observer knows where the line lies without making the browser lay the page out once more.
+    const observer = new IntersectionObserver(
+      ([entry]) => {
+        observer.disconnect();
+        if (!entry?.rootBounds) return;
+        const { top, bottom } = entry.boundingClientRect;
+        const above = top - entry.rootBounds.top;
+        const below = bottom - entry.rootBounds.bottom;
+        // Only the list itself scrolls, never the page.
+        if (above < 0 || below > 0) box.scrollTop += above < 0 ? above : below;
+      },
+      { root: box },
+    );
+    observer.observe(line);
+    return () => observer.disconnect();
   }, [at]);
 
   return (
@@ -83,7 +93,7 @@ export function Working({ derivation, methods, at, onStep, onMethod }: Props) {
       </p>
     </section>
   );
-}
+});
 
 type StepButtonProps = {
   readonly label: string;

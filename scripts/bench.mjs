@@ -1,0 +1,193 @@
+// npm run bench: how fast Moon Step is here, against what it must keep. Figures only; nothing fails by them.
+import { spawn } from 'node:child_process';
+import { gzipSync } from 'node:zlib';
+import { checkNode, ensureBuild, ensurePackages, ensurePrograms, ROOT } from './setup.mjs';
+
+checkNode();
+await ensurePackages();
+await ensurePrograms([{ program: 'chromium', debian: 'chromium' }]);
+await ensureBuild();
+
+const { createServer } = await import('vite');
+const { chromium } = await import('@playwright/test');
+const PORT = 4789;
+const LOADS = 5;
+const OTHER_KEYS = 20; // from F flat to B sharp, or back
+
+const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
+const row = (what, figure, limit) => console.log(`${what.padEnd(58)} ${figure.padStart(14)}   ${limit}`);
+
+await benchCore();
+const server = spawn(process.execPath, ['server/main.mjs'], {
+  cwd: ROOT,
+  env: { ...process.env, PORT: String(PORT), HOST: '127.0.0.1', MOON_STEP_SCHOOL: 'demo' },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await new Promise((resolve) => server.stdout.once('data', resolve));
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--mute-audio',
+  ],
+});
+await benchFirstView();
+await benchKeyChange();
+await browser.close();
+server.kill('SIGTERM');
+
+/** Scales spelled, and derived by every method, a second. */
+async function benchCore() {
+  const vite = await createServer({
+    root: ROOT,
+    configFile: false,
+    appType: 'custom',
+    logLevel: 'silent',
+    server: { middlewareMode: true, hmr: false, ws: false },
+    resolve: { alias: { '@': `${ROOT}src` } },
+    optimizeDeps: { noDiscovery: true },
+  });
+  const { scaleNamed } = await vite.ssrLoadModule('/src/core/scale/scale.ts');
+  const { SCALE_IDS } = await vite.ssrLoadModule('/src/core/scale/pattern.ts');
+  const { derive, methodsFor } = await vite.ssrLoadModule('/src/core/derive/methods.ts');
+  const { prove } = await vite.ssrLoadModule('/src/core/derive/proof.ts');
+  const { notesOf } = await vite.ssrLoadModule('/src/core/scale/line.ts');
+  const { TONICS } = await vite.ssrLoadModule('/src/rooms/derive/sentence-words.ts');
+  const questions = TONICS.flatMap((tonic) => SCALE_IDS.map((id) => [tonic, id]));
+  const scales = questions.map(([tonic, id]) => scaleNamed(tonic, id).scale);
+
+  row(
+    'Scales spelled a second',
+    rate(questions, ([tonic, id]) => scaleNamed(tonic, id)),
+    '',
+  );
+  row(
+    'Scales derived by all methods a second',
+    rate(scales, (scale) => methodsFor(scale).map((method) => derive(scale, 'both', method))),
+    '',
+  );
+  row(
+    'Proofs a second',
+    rate(scales, (scale) => prove(scale, 'both', notesOf(scale, 'both'))),
+    '',
+  );
+  await vite.close();
+}
+
+function rate(inputs, work) {
+  const spend = (milliseconds) => {
+    const started = performance.now();
+    let done = 0;
+    while (performance.now() - started < milliseconds) {
+      for (const input of inputs) work(input);
+      done += inputs.length;
+    }
+    return (done / (performance.now() - started)) * 1000;
+  };
+  spend(300);
+  return Math.round(spend(1000)).toLocaleString('en');
+}
+
+/** Script until the sentence answers a click, and how long after navigation that is. */
+async function benchFirstView() {
+  const sizes = [];
+  const times = [];
+  for (let load = 0; load < LOADS; load += 1) {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const page = await context.newPage();
+    const scripts = [];
+    page.on('response', (response) => {
+      if (response.request().resourceType() === 'script') scripts.push(response);
+    });
+    // Clicks the first word as soon as the page is live, and notes when its list stands.
+    await page.addInitScript(() => {
+      const look = () => {
+        const list = document.querySelector('[role=listbox]');
+        if (list) {
+          window.answered = performance.now();
+          return;
+        }
+        const word = document.querySelector('[data-live=yes] h1 button');
+        if (word?.getAttribute('aria-expanded') === 'false') word.click();
+        requestAnimationFrame(look);
+      };
+      requestAnimationFrame(look);
+    });
+    await page.goto(`http://127.0.0.1:${PORT}/derive`, { waitUntil: 'commit' });
+    const answered = await (await page.waitForFunction(() => window.answered)).jsonValue();
+    const before = await page.evaluate(
+      (until) =>
+        performance
+          .getEntriesByType('resource')
+          .filter(({ name, responseEnd }) => /\.js$/u.test(name) && responseEnd <= until)
+          .map(({ name }) => name),
+      answered,
+    );
+    let bytes = 0;
+    for (const response of scripts) {
+      if (before.includes(response.url())) bytes += gzipSync(await response.body(), { level: 9 }).length;
+    }
+    sizes.push(bytes);
+    times.push(answered);
+    await context.close();
+  }
+  row('Script until the sentence answers (gzip)', `${(median(sizes) / 1000).toFixed(1)} kB`, 'under 170 kB');
+  row('Sentence answers after navigation', `${Math.round(median(times))} ms`, 'within 1000 ms');
+}
+
+/**
+ * Scripting, style and layout of a change of key: each of the 84 keys once, so that nothing can be had from memory.
+ * The line is engraved anew each time.
+ */
+async function benchKeyChange() {
+  for (const [name, query] of [
+    ['up', 'direction=up&signature=written'],
+    ['up and down, no signature', 'direction=both&signature=none'],
+  ]) {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.goto(`http://127.0.0.1:${PORT}/derive?tonic=Fb&scale=major&clef=treble&${query}`);
+    await page.locator('[data-live=yes] section[aria-label=Staff] svg [data-part=note]').first().waitFor();
+    await page.waitForLoadState('networkidle');
+    const costs = [];
+    for (const [index, scale] of ['maj', 'nat', 'har', 'mel'].entries()) {
+      await page.keyboard.press('s');
+      await page.keyboard.type(scale);
+      await page.keyboard.press('Enter');
+      await page.getByRole('slider', { name: 'Window of the signature' }).focus();
+      costs.push(...(await costsOfSliding(page, index % 2 === 0 ? 'ArrowRight' : 'ArrowLeft')));
+      await page.keyboard.press('Tab');
+    }
+    await page.close();
+    row(`Change of key, ${name}: median`, `${median(costs).toFixed(1)} ms`, '16 ms');
+    row(`Change of key, ${name}: worst of ${costs.length}`, `${Math.max(...costs).toFixed(1)} ms`, '50 ms');
+  }
+}
+
+async function costsOfSliding(page, key) {
+  const session = await page.context().newCDPSession(page);
+  await session.send('Performance.enable');
+  const spent = async () => {
+    const { metrics } = await session.send('Performance.getMetrics');
+    const seconds = Object.fromEntries(metrics.map((metric) => [metric.name, metric.value]));
+    return 1000 * (seconds.ScriptDuration + seconds.LayoutDuration + seconds.RecalcStyleDuration);
+  };
+  const settled = () =>
+    page.evaluate(
+      () => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))),
+    );
+  const costs = [];
+  for (let change = 0; change < OTHER_KEYS; change += 1) {
+    await settled();
+    const before = await spent();
+    await page.keyboard.press(key);
+    await settled();
+    costs.push((await spent()) - before);
+  }
+  return costs;
+}
