@@ -11,7 +11,7 @@ const LEAST_NODE = [20, 11];
 const PROGRESS_EVERY = 10_000; // milliseconds
 
 /** Ends with a sentence that says what is wrong and what to do. */
-export function fail(text) {
+function fail(text) {
   console.error(`\n${text}`);
   process.exit(1);
 }
@@ -103,7 +103,7 @@ export async function ensureBuild() {
 }
 
 /** Whether a program is on the path. */
-export function found(program) {
+function found(program) {
   return spawnSync('sh', ['-c', `command -v ${program}`], { stdio: 'ignore' }).status === 0;
 }
 
@@ -131,7 +131,7 @@ export async function ensurePrograms(programs) {
 }
 
 /** Why a port cannot be listened on, or null where it is free. */
-export function portProblem(port, host) {
+function portProblem(port, host) {
   return new Promise((resolve) => {
     const probe = createServer();
     probe.once('error', (error) => resolve(error.code ?? error.message));

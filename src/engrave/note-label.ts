@@ -3,7 +3,7 @@ import type { Alteration, SpelledNote } from '@/core/note/spelled';
 import { type GlyphName, glyphNamed } from './glyphs';
 import type { Ink, Mark } from './scene';
 
-export const SIGN_GLYPH: Readonly<Record<Alteration, GlyphName>> = {
+const SIGN_GLYPH: Readonly<Record<Alteration, GlyphName>> = {
   [-2]: 'accidentalDoubleFlat',
   [-1]: 'accidentalFlat',
   0: 'accidentalNatural',

@@ -25,6 +25,7 @@ export type Grid = {
 };
 
 const WIDEST_COLUMN = 57;
+const SHORTEST_LANE = 46;
 
 /** The grid for columns `first` to `last` (half steps above the tonic) in a width. */
 export function gridFor(
@@ -38,14 +39,18 @@ export function gridFor(
   const radius = Math.min(26, column * 0.485);
   const small = Math.max(11, Math.min(13, column * 0.26));
   const moon = Math.max(5, Math.min(10, column * 0.19));
-  const arc = (semitones: number) => (6 + 7 * semitones) * (0.5 + column / 110);
-  const above = arc(3) + moon + small + 6 + radius;
-  const below = radius + small * 1.5 + 6;
   const rows = both ? 2 : 1;
+  const flat = (6 + 7 * 3) * (0.5 + column / 110);
+  const below = radius + small * 1.5 + 6;
+  const rest = rows * (moon + small + 6 + radius + below) + small * 3.4 + SHORTEST_LANE + 4;
+  // Where the room is low, the arcs flatten before anything else gives way.
+  const squeeze = Math.max(0.45, Math.min(1, (height - rest) / (rows * flat)));
+  const arc = (semitones: number) => (6 + 7 * semitones) * (0.5 + column / 110) * squeeze;
+  const above = arc(3) + moon + small + 6 + radius;
   const rowHeight = above + below;
   const laneTop = rows * rowHeight + small * 3.4;
   // Keys take the room that is left, as long as they still look like keys.
-  const laneHeight = Math.max(52, Math.min(column * 2.6, height - laneTop - 4));
+  const laneHeight = Math.max(SHORTEST_LANE, Math.min(column * 2.6, height - laneTop - 4));
   return {
     first,
     last,

@@ -41,7 +41,10 @@ export function strideScene({ line, step, steps, lit, width, height }: StrideQue
   const column = (state: PlaceState, place: number) =>
     columnOf(state.note, line[place] as PlacedNote, lowest);
   const all = steps.flatMap(({ line: states }) => states.map(column));
-  const both = line.length > 8;
+  // Only a way down on other notes needs a row of its own.
+  const both =
+    line.some(({ degree, falling, pitch }) => falling && line[degree - 1]?.pitch.note !== pitch.note) &&
+    line.length > 8;
   const grid = gridFor({ width, height }, Math.min(0, ...all), Math.max(12, ...all), both);
   const columns = step.line.map(column);
   const pointed = lit === null ? undefined : line[lit];

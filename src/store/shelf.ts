@@ -1,27 +1,9 @@
 import { liveQuery } from 'dexie';
 import { applied, inOrder, inverted, joined, type ShelfChange } from './change';
 import type { MoonStepDatabase } from './database';
-import { type Kept, keptRecord } from './kept';
-import { type StoreProblem, storeProblem } from './problem';
-import type { RecordProblem } from './record';
-
-/** The shelf as it is known now. `unread` are stored items that this version cannot use; they stay stored. */
-export type ShelfState = {
-  readonly status: 'opening' | 'ready' | 'failed';
-  readonly items: readonly Kept[];
-  readonly unread: readonly RecordProblem[];
-  readonly saving: 'saved' | 'saving' | StoreProblem;
-  /** What the next undo takes back, or null. */
-  readonly undo: ShelfChange['says'] | null;
-};
-
-export const EMPTY_SHELF: ShelfState = {
-  status: 'opening',
-  items: [],
-  unread: [],
-  saving: 'saved',
-  undo: null,
-};
+import { keptRecord } from './kept';
+import { storeProblem } from './problem';
+import { EMPTY_SHELF, type ShelfState } from './shelf-state';
 
 /** The shelf: listens to the database, writes changes, and takes the last ones back. */
 export type Shelf = {

@@ -17,7 +17,7 @@ test('the working is stepped, and every surface moves with it', async ({ page, r
   await page.keyboard.press('ArrowRight');
   await expect(room.step).toContainText('A up a half step is B♭.');
   await expect(room.step).toContainText(
-    'Not B: A to B is a whole step. A♯ sounds the same, but the letter after A is B.',
+    'Not B: A to B is a whole step. A♯ sounds the same, but A to A♯ is a chromatic half step, on one letter, and the letter after A is B.',
   );
   await expect(stride.locator('[data-part=refused]')).toHaveCount(1);
   await expect(staff.locator('[data-part=accidental]:not([data-hidden])')).toHaveCount(1);
@@ -115,7 +115,7 @@ test('all seven checks of the proof hold', async ({ page, room }) => {
   await room.open('/derive?tonic=G%23&scale=melodic-minor&direction=both&clef=tenor');
   const proof = page.getByRole('region', { name: 'Proof' });
   await expect(proof.getByRole('listitem')).toHaveText([
-    'Whole and half steps in order',
+    'Whole and half steps in order, 12 half steps in all',
     'All seven letters',
     'No letter skipped',
     'None twice but the octave',

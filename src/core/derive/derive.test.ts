@@ -100,12 +100,12 @@ describe('what the working says', () => {
     expect(texts(working('C#', 'harmonic-minor', 'up', 'step-pattern'))).toEqual([
       'Write the letters C D E F G A B C, one of each. Both ends are C♯.',
       'C♯ up a whole step is D♯. Not D: C♯ to D is only a half step. E♭ sounds the same, but the letter after C is D.',
-      'D♯ up a half step is E.',
+      'D♯ up a half step is E. D and E are two letters: a diatonic half step.',
       'E up a whole step is F♯. Not F: E to F is only a half step. G♭ sounds the same, but the letter after E is F.',
       'F♯ up a whole step is G♯. Not G: F♯ to G is only a half step. A♭ sounds the same, but the letter after F is G.',
-      'G♯ up a half step is A.',
+      'G♯ up a half step is A. G and A are two letters: a diatonic half step.',
       'A up a step and a half is B♯. Not B: A to B is only a whole step. C sounds the same, but the letter after A is B.',
-      'B♯ up a half step is C♯: home.',
+      'B♯ up a half step is C♯: home. B and C are two letters: a diatonic half step.',
     ]);
   });
 

@@ -17,7 +17,7 @@ export type Quality =
 export type Interval = { readonly letters: number; readonly semitones: number; readonly quality: Quality };
 
 /** Quality by distance on the line of fifths: −1 … 1 perfect, 2 … 5 major, −5 … −2 minor, further out altered. */
-export function qualityAtFifths(distance: number): Quality {
+function qualityAtFifths(distance: number): Quality {
   if (Math.abs(distance) <= 1) return 'perfect';
   if (distance >= 2 && distance <= 5) return 'major';
   if (distance <= -2 && distance >= -5) return 'minor';

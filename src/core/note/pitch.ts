@@ -1,4 +1,4 @@
-import { LETTERS, type Letter, letterIndex, SEMITONES_ABOVE_C } from './letter';
+import { type Letter, letterIndex, SEMITONES_ABOVE_C } from './letter';
 import type { SpelledNote } from './spelled';
 
 /** A spelled note in an octave. The octave belongs to the letter: B♯3 sounds as C4, C♭4 as B3. */
@@ -26,9 +26,4 @@ export function heightOf({ note, octave }: Pitch): number {
 /** Octave of a height: 28 to 34 lie in octave 4. */
 export function octaveAt(height: number): number {
   return Math.floor(height / 7);
-}
-
-/** Letter of a height. */
-export function letterAt(height: number): Letter {
-  return LETTERS[((height % 7) + 7) % 7] as Letter;
 }

@@ -2,7 +2,7 @@ import { type Fifths, fifths, fifthsOf, noteAtFifths, type SpelledNote } from '.
 import { MODE_PLACE, MODES, type Mode } from './mode';
 
 /** The most signs a signature is printed with. */
-export const MOST_SIGNS = 7;
+const MOST_SIGNS = 7;
 
 const FIRST_SHARP = 6; // F♯ on the line of fifths
 const FIRST_FLAT = -2; // B♭

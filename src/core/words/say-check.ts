@@ -4,7 +4,7 @@ const CHECK_WORDS: Readonly<
   Record<CheckId, { readonly holds: string; readonly fails: string; readonly none: string }>
 > = {
   'steps-in-order': {
-    holds: 'Whole and half steps in order',
+    holds: 'Whole and half steps in order, 12 half steps in all',
     fails: 'A step is out of order',
     none: 'No steps to check',
   },

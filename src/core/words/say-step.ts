@@ -1,5 +1,6 @@
 import type { Saying } from '../derive/derivation';
 import { letterAfter } from '../note/letter';
+import type { SpelledNote } from '../note/spelled';
 import {
   degreeWord,
   noteName,
@@ -63,15 +64,26 @@ function lettersLine({ letters, tonic }: Of<'letters'>): string {
 function walkLine({ from, to, semitones, falling, plain: gap, refused, home }: Of<'walk'>): SaidStep {
   const way = falling ? 'down' : 'up';
   const move = `${noteName(from)} ${way} a ${stepWord(semitones)} is ${noteName(to)}`;
-  if (home) return plain(`${move}: home.`);
-  if (gap === null) return plain(`${move}.`);
+  if (home) return { text: `${move}: home.`, reason: semitones === 1 ? halfStepReason(from, to) : null };
+  if (gap === null) return { text: `${move}.`, reason: semitones === 1 ? halfStepReason(from, to) : null };
   const why = `Not ${to.letter}: ${noteName(from)} to ${to.letter} is ${gapWord(gap, semitones)}.`;
   if (!refused) return { text: `${move}.`, reason: why };
   const side = falling ? 'before' : 'after';
+  const chromatic =
+    semitones === 1 && refused.letter === from.letter
+      ? `${noteName(from)} to ${noteName(refused)} is a chromatic half step, on one letter, and `
+      : '';
   return {
     text: `${move}.`,
-    reason: `${why} ${noteName(refused)} sounds the same, but the letter ${side} ${from.letter} is ${to.letter}.`,
+    reason: `${why} ${noteName(refused)} sounds the same, but ${chromatic}the letter ${side} ${from.letter} is ${to.letter}.`,
   };
+}
+
+/** What kind of half step it is: E–F and B–C are there by nature; any other takes two letters as well. */
+function halfStepReason(from: SpelledNote, to: SpelledNote): string {
+  const plainOnes = from.alteration === 0 && to.alteration === 0;
+  if (plainOnes) return `${from.letter} and ${to.letter} are a natural half step: no key lies between them.`;
+  return `${from.letter} and ${to.letter} are two letters: a diatonic half step.`;
 }
 
 /** How far the plain letter is, beside how far it should be. */

@@ -55,6 +55,9 @@ export const KeysSheet = memo(function KeysSheet({ open, onOpen, single, onSingl
         />
         Single letters work as keys
       </label>
+      <a href="/licences.txt" className="text-small text-flat underline underline-offset-2">
+        Licences of fonts and packages
+      </a>
     </SideSheet>
   );
 });

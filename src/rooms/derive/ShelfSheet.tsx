@@ -3,7 +3,7 @@ import { memo, useState } from 'react';
 import { type Kept, NAME_LIMIT, NOTE_LIMIT } from '@/store/kept';
 import { sayStoreProblem } from '@/store/problem';
 import { sayRecordProblem } from '@/store/say-record';
-import type { ShelfState } from '@/store/shelf';
+import type { ShelfState } from '@/store/shelf-state';
 import { SideSheet } from '@/ui/SideSheet';
 import { readAddress } from './address';
 import type { DeriveSentence } from './sentence';

@@ -1,14 +1,13 @@
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import type { ShelfChange } from '@/store/change';
-import type { Shelf, ShelfState } from '@/store/shelf';
+import type { Shelf } from '@/store/shelf';
+import { EMPTY_SHELF, type ShelfState } from '@/store/shelf-state';
 import { whenIdle } from '@/ui/when-idle';
-
-const OPENING: ShelfState = { status: 'opening', items: [], unread: [], saving: 'saved', undo: null };
 
 const nothing = () => () => undefined;
 
 /** Which school's data this page is served for. */
-export function schoolOfPage(): 'own' | 'demo' {
+function schoolOfPage(): 'own' | 'demo' {
   return document.documentElement.dataset['school'] === 'demo' ? 'demo' : 'own';
 }
 
@@ -45,8 +44,8 @@ export function useShelf(): ShelfHandle {
   }, [opening]);
   const state = useSyncExternalStore(
     shelf?.subscribe ?? nothing,
-    () => shelf?.state() ?? OPENING,
-    () => OPENING,
+    () => shelf?.state() ?? EMPTY_SHELF,
+    () => EMPTY_SHELF,
   );
   return useMemo(
     () => ({

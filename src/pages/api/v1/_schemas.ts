@@ -7,7 +7,7 @@ import { MODES } from '@/core/scale/mode';
 import { SCALE_ALIASES, SCALE_IDS } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 
-export const FORMATS = ['json', 'musicxml'] as const;
+const FORMATS = ['json', 'musicxml'] as const;
 export const LOWEST_OCTAVE = 0;
 export const HIGHEST_OCTAVE = 8;
 
