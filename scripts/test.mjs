@@ -14,6 +14,7 @@ const results = join(ROOT, 'test-results');
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
 const unitFile = join(results, 'unit.json');
+const outsideFile = join(results, 'outside.json');
 const browserFile = join(results, 'browser.json');
 
 const npx = (program, ...args) => [join(ROOT, 'node_modules/.bin', program), args];
@@ -51,6 +52,19 @@ await stage(
   npx('vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile=${unitFile}`),
 );
 count(unitFile, (report) => [report.numPassedTests, report.numFailedTests]);
+await stage(
+  'What musicxml2ly reads in our files (a minute or two)',
+  npx(
+    'vitest',
+    'run',
+    '-c',
+    'vitest.outside.config.ts',
+    '--reporter=dot',
+    '--reporter=json',
+    `--outputFile=${outsideFile}`,
+  ),
+);
+count(outsideFile, (report) => [report.numPassedTests, report.numFailedTests]);
 await ensureBuild();
 await stage('Browser tests', npx('playwright', 'test'), {
   env: { PLAYWRIGHT_JSON_OUTPUT_FILE: browserFile },

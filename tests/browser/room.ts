@@ -3,7 +3,7 @@ import { test as base, expect, type Locator, type Page } from '@playwright/test'
 export const OWN_SCHOOL = 'http://127.0.0.1:4782';
 
 /** The Derive room as a user meets it: by roles and names. */
-export class DeriveRoom {
+class DeriveRoom {
   constructor(readonly page: Page) {}
 
   async open(address = '/derive'): Promise<void> {

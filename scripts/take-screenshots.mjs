@@ -1,0 +1,54 @@
+// npm run screenshots: the pictures of docs/screenshots, anew from the demo school.
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { checkNode, ensureBuild, ensurePackages, ensurePrograms, ROOT } from './setup.mjs';
+
+checkNode();
+await ensurePackages();
+await ensurePrograms([{ program: 'chromium', debian: 'chromium' }]);
+await ensureBuild();
+const { chromium } = await import('@playwright/test');
+
+const PORT = 4788;
+const VIEWS = [
+  { file: 'derive-day.png', address: '/derive', keys: [] },
+  {
+    file: 'derive-night.png',
+    address: '/derive?tonic=G&scale=melodic-minor&direction=both&clef=treble&signature=none&method=signature',
+    keys: ['n'],
+  },
+  {
+    file: 'derive-shelf.png',
+    address: '/derive?tonic=F&scale=major&clef=treble&signature=none&step=4',
+    keys: ['l'],
+  },
+];
+
+const server = spawn(process.execPath, ['server/main.mjs'], {
+  cwd: ROOT,
+  env: { ...process.env, PORT: String(PORT), HOST: '127.0.0.1', MOON_STEP_SCHOOL: 'demo' },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await new Promise((resolve) => server.stdout.once('data', resolve));
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--mute-audio', '--disable-background-networking'],
+});
+for (const { file, address, keys } of VIEWS) {
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    reducedMotion: 'reduce',
+  });
+  const page = await context.newPage();
+  await page.goto(`http://127.0.0.1:${PORT}${address}`);
+  await page.getByRole('button', { name: 'Shelf (8)' }).waitFor();
+  await page.locator('section[aria-label=Staff] [data-part=note]').first().waitFor();
+  for (const key of keys) await page.keyboard.press(key);
+  if (keys.includes('l')) await page.getByRole('dialog').getByRole('listitem').nth(7).waitFor();
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: join(ROOT, 'docs/screenshots', file) });
+  console.log(file);
+  await context.close();
+}
+await browser.close();
+server.kill('SIGTERM');
