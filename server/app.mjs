@@ -21,11 +21,16 @@ export async function createApp({ folder, endpoints, school }) {
   });
   const headers = securityHeaders(hashes);
 
-  return createServer((request, response) => {
+  const server = createServer({ maxHeaderSize: MOST_HEADER }, (request, response) => {
     for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
     const path = pathOf(request.url ?? '/');
     if (path === null) {
-      sendText(response, 400, 'The address could not be read.');
+      refuse(
+        response,
+        400,
+        'The address could not be read: a % stands in it without its two figures.',
+        request.url,
+      );
       return;
     }
     if (path.length > 1 && path.endsWith('/')) {
@@ -36,15 +41,41 @@ export async function createApp({ folder, endpoints, school }) {
       return;
     }
     const file = files.get(path);
-    if (!file) {
-      endpoints(request, response, () => sendMissing(request, response, files.get('/404')));
+    if (isEndpoint(path)) {
+      endpoints(request, response, () => refuse(response, 404, 'There is nothing at this address.', path));
+    } else if (!file) {
+      sendMissing(request, response, files.get('/404'));
     } else if (request.method === 'GET' || request.method === 'HEAD') {
       sendFile(request, response, file);
     } else {
       response.setHeader('Allow', 'GET, HEAD');
-      sendText(response, 405, 'A page can only be read.');
+      refuse(response, 405, 'A page can only be read.', path);
     }
   });
+  server.on('clientError', (error, socket) => {
+    if (!socket.writable) return;
+    const [status, title, detail] =
+      'code' in error && error.code === 'HPE_HEADER_OVERFLOW'
+        ? [
+            431,
+            'Request Header Fields Too Large',
+            `Address and headers may hold ${MOST_HEADER} bytes together.`,
+          ]
+        : [400, 'Bad Request', 'The request is not HTTP that can be read.'];
+    const body = problemText(Number(status), String(detail));
+    socket.end(
+      `HTTP/1.1 ${status} ${title}\r\nContent-Type: application/problem+json\r\nContent-Length: ${Buffer.byteLength(body)}\r\nConnection: close\r\n\r\n${body}`,
+    );
+  });
+  return server;
+}
+
+/** Bytes of address and headers together. */
+const MOST_HEADER = 65_536;
+
+/** @param {string} path */
+function isEndpoint(path) {
+  return path === '/api' || path.startsWith('/api/');
 }
 
 /**
@@ -66,19 +97,40 @@ function pathOf(url) {
  */
 function sendMissing(request, response, page) {
   const wantsPage = String(request.headers.accept ?? '').includes('text/html');
-  if (!page || !wantsPage || response.headersSent)
-    return sendText(response, 404, 'There is nothing at this address.');
+  if (!page || !wantsPage) {
+    refuse(response, 404, 'There is nothing at this address.', '/');
+    return;
+  }
   response.writeHead(404, { 'Content-Type': page.type, 'Cache-Control': 'no-cache' });
   response.end(request.method === 'HEAD' ? undefined : page.plain);
 }
 
 /**
+ * Says no: to programs as a problem document (RFC 9457), to anybody else in words.
+ *
  * @param {import('node:http').ServerResponse} response
  * @param {number} status
- * @param {string} text
+ * @param {string} detail
+ * @param {string | undefined} path
  */
-function sendText(response, status, text) {
+function refuse(response, status, detail, path) {
   if (response.headersSent) return;
-  response.writeHead(status, { 'Content-Type': 'text/plain; charset=utf-8' });
-  response.end(`${text}\n`);
+  const program = isEndpoint((path ?? '').split('?')[0] ?? '');
+  const type = program ? 'application/problem+json' : 'text/plain; charset=utf-8';
+  response
+    .writeHead(status, { 'Content-Type': type })
+    .end(program ? problemText(status, detail) : `${detail}\n`);
+}
+
+/**
+ * @param {number} status
+ * @param {string} detail
+ */
+function problemText(status, detail) {
+  return JSON.stringify({
+    type: `urn:moon-step:problem:${status}`,
+    title: 'The request was refused',
+    status,
+    detail,
+  });
 }

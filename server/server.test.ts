@@ -77,6 +77,9 @@ describe('the server', () => {
     expect((await get('/nowhere')).headers.get('content-type')).toContain('text/plain');
     expect((await get('/%E0%A4%A')).status).toBe(400);
     expect((await get('/derive', {}, 'POST')).status).toBe(405);
+    const broken = await get('/api/v1/%E0%A4%A');
+    expect([broken.status, broken.headers.get('content-type')]).toEqual([400, 'application/problem+json']);
+    expect(await (await get('/api/v1/nothing')).json()).toMatchObject({ status: 404 });
     expect((await get('/../server/app.mjs')).status).toBe(404);
   });
 

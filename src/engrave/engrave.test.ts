@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { METHOD_IDS } from '@/core/derive/derivation';
 import { derive } from '@/core/derive/methods';
 import { signaturePlaces } from '@/core/instrument/signature-place';
 import { CLEFS, type Clef, ledgerLines, staffPlace } from '@/core/instrument/staff';
 import { noteNamed } from '@/core/note/parse';
-import { midiOf } from '@/core/note/pitch';
+import { heightOf, midiOf } from '@/core/note/pitch';
 import { fifthsOf } from '@/core/note/spelled';
 import { DIRECTIONS, type Direction, type PlacedNote } from '@/core/scale/line';
 import { SCALE_IDS, type ScaleId } from '@/core/scale/pattern';
@@ -17,6 +18,7 @@ import { noteLabel } from './note-label';
 import { RAIL_PLACES, railScene, railStart } from './rail';
 import type { Mark, Scene } from './scene';
 import { engraveStaff } from './staff';
+import { staffAtStep } from './staff-at-step';
 import { leastStaffWidth } from './staff-width';
 import { strideScene } from './stride';
 
@@ -118,6 +120,53 @@ describe('the engraved staff', () => {
     }
   });
 });
+
+describe('the staff while it is worked out', () => {
+  it('gives every decided note the sign it needs at that step, read back by the reader’s rules', () => {
+    for (const { tonic } of SCALE_TABLE) {
+      for (const id of SCALE_IDS) {
+        for (const method of METHOD_IDS) {
+          const question = written(tonic, id, 'both', 'treble', 'none');
+          const scene = engraveStaff(question, 736);
+          for (const step of derive(question.scale, 'both', method)?.steps ?? []) {
+            const drawn = new Map(
+              glyphsOf(staffAtStep(scene, question, step), 'accidental').map(({ place, glyph }) => [
+                place,
+                glyph,
+              ]),
+            );
+            const held = new Map<number, number>();
+            step.line.forEach(({ note, stage }, place) => {
+              const height = heightOf((question.line[place] as PlacedNote).pitch);
+              const glyph = drawn.get(place);
+              if (glyph) held.set(height, SIGNS.indexOf(glyph) - 2);
+              if (stage === 'letter') expect(glyph).toBeUndefined();
+              else
+                expect(held.get(height) ?? 0, `${tonic} ${id} ${method} place ${place}`).toBe(
+                  note.alteration,
+                );
+            });
+          }
+        }
+      }
+    }
+  });
+
+  it('is the finished staff, the same object, when all is decided', () => {
+    const question = written('G#', 'melodic-minor', 'both', 'alto');
+    const scene = engraveStaff(question, 736);
+    const last = derive(question.scale, 'both', 'signature')?.steps.at(-1);
+    expect(last && staffAtStep(scene, question, last)).toBe(scene);
+  });
+});
+
+const SIGNS = [
+  'accidentalDoubleFlat',
+  'accidentalFlat',
+  'accidentalNatural',
+  'accidentalSharp',
+  'accidentalDoubleSharp',
+];
 
 function stride(tonic: string, id: ScaleId, direction: Direction, stepAt: number, lit: number | null = null) {
   const question = written(tonic, id, direction, 'treble');

@@ -23,7 +23,7 @@ export function lanes(
     if (state.stage === 'letter') return [];
     const column = columns[place] as number;
     const black = isBlackKey(lowest + column);
-    const cy = grid.laneTop + grid.laneHeight * (black ? BLACK - 0.16 : 0.8);
+    const cy = grid.laneTop + grid.laneHeight * (black ? BLACK - 0.13 : 0.82);
     const ink = inkOf(state.note);
     return [
       {

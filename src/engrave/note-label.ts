@@ -3,7 +3,8 @@ import type { Alteration, SpelledNote } from '@/core/note/spelled';
 import { type GlyphName, glyphNamed } from './glyphs';
 import type { Ink, Mark } from './scene';
 
-const SIGN_GLYPH: Readonly<Record<Alteration, GlyphName>> = {
+/** The music glyph of each sign. */
+export const SIGN_GLYPH: Readonly<Record<Alteration, GlyphName>> = {
   [-2]: 'accidentalDoubleFlat',
   [-1]: 'accidentalFlat',
   0: 'accidentalNatural',

@@ -22,8 +22,9 @@ const MIDDLE = 38;
 /** The first place in view: F♭ as a rule, further along where the key or a raised note lies beyond. */
 export function railStart(scale: Scale): number {
   const places = [...scale.ascending, ...scale.descending].map(fifthsOf);
-  const past = Math.max(0, Math.max(...places) - (FIRST_IN_VIEW + RAIL_PLACES - 1));
-  const before = Math.min(0, Math.min(...places) - FIRST_IN_VIEW);
+  // Past the usual view one more place is shown, so that the last ring is whole.
+  const past = Math.max(0, Math.max(...places) + 1 - (FIRST_IN_VIEW + RAIL_PLACES - 1));
+  const before = Math.min(0, Math.min(...places) - 1 - FIRST_IN_VIEW);
   return FIRST_IN_VIEW + (past || before);
 }
 

@@ -62,6 +62,7 @@ export function strideScene({ line, step, steps, lit, width, height }: StrideQue
       ...leads(grid, step, line, columns),
       ...arcGroups(grid, step, line, columns),
       ...refusedGroups(grid, step, line, columns),
+      ...turn(grid, step, line, columns),
       ...notes,
     ],
   };
@@ -73,7 +74,7 @@ type At = { readonly place: number; readonly column: number; readonly placed: Pl
 function ghost(state: PlaceState, { place, column }: At, grid: Grid, lit: boolean): Group {
   const { laneTop, type } = grid;
   const fill = state.note.alteration === 0 ? 'quiet' : 'sheet';
-  const y = laneTop + (state.note.alteration === 0 ? 0.62 : 0.42) * grid.laneHeight;
+  const y = laneTop + (state.note.alteration === 0 ? 0.5 : 0.22) * grid.laneHeight;
   const halo: readonly Mark[] = lit ? [{ kind: 'circle', cx: 0, cy: 0, r: type * 0.85, fill: 'moon' }] : [];
   const marks = [...halo, ...noteLabel(state.note, 0, 0, type * 0.82, lit ? 'key-black' : fill)];
   return group(`note-${place}`, 'ghost', marks, {
@@ -114,6 +115,29 @@ function standing(state: PlaceState, { place, column, placed }: At, grid: Grid, 
   );
 }
 
+/** The top note once more where the way down begins in a row of its own, quietly: it is the same note. */
+function turn(
+  grid: Grid,
+  step: DerivationStep,
+  line: readonly PlacedNote[],
+  columns: readonly number[],
+): readonly Group[] {
+  const [top, x] = [step.line[7], columns[7]];
+  if (grid.rows === 1 || line.length < 9 || top?.stage !== 'decided' || x === undefined) return [];
+  const { radius, type } = grid;
+  const circle: Mark = {
+    kind: 'circle',
+    cx: 0,
+    cy: 0,
+    r: radius,
+    fill: 'sheet',
+    stroke: 'rule',
+    width: 1.75,
+  };
+  const at = { x: grid.x(x), y: grid.centre(1) };
+  return [group('turn', 'turn', [circle, ...noteLabel(top.note, 0, 0, type, 'quiet')], at)];
+}
+
 /** The tempting wrong spelling, struck out beside the note that is being decided. */
 function refusedGroups(
   grid: Grid,
@@ -129,7 +153,9 @@ function refusedGroups(
     const placed = line[place] as PlacedNote;
     const size = small * 1.5;
     const half = size * 0.75;
-    const y = grid.centre(grid.row(placed)) + radius + small * (placed.raised ? 3.3 : 2.1) + 4;
+    // Between two rows there is one line of room, beside the word that is there already.
+    const beside = grid.rows === 2 && placed.raised;
+    const y = grid.centre(grid.row(placed)) + radius + small * (placed.raised && !beside ? 3.3 : 1.95) + 4;
     const strike: Mark = {
       kind: 'line',
       x1: -half,
@@ -140,7 +166,7 @@ function refusedGroups(
       width: 1.75,
     };
     return group(`refused-${place}`, 'refused', [...noteLabel(refused, 0, 0, size, 'wrong'), strike], {
-      x: grid.x(columns[place] as number),
+      x: grid.x(columns[place] as number) + (beside ? small * 2.8 : 0),
       y,
     });
   });

@@ -19,8 +19,11 @@ test('the working is stepped, and every surface moves with it', async ({ page, r
   await expect(room.step).toContainText(
     'Not B: A to B is a whole step. A♯ sounds the same, but A to A♯ is a chromatic half step, on one letter, and the letter after A is B.',
   );
+  await expect(page.getByRole('region', { name: 'By whole and half steps' }).getByRole('status')).toHaveText(
+    /^Step 4 of 8\. A up a half step is B flat\. Not B: A to B is a whole step\./u,
+  );
   await expect(stride.locator('[data-part=refused]')).toHaveCount(1);
-  await expect(staff.locator('[data-part=accidental]:not([data-hidden])')).toHaveCount(1);
+  await expect(staff.locator('[data-part=accidental]')).toHaveCount(1);
   await expect(staff.locator('[data-part=note][data-waiting]')).toHaveCount(4);
   await expect(stride.locator('[data-part=arc]')).toHaveCount(3);
 
@@ -74,7 +77,7 @@ test('a sign of the signature lights every note it governs', async ({ room }) =>
   await room.open('/derive?tonic=F%23&scale=major&direction=both&clef=treble&signature=written');
   const staff = room.surface('Staff');
   await staff
-    .getByRole('button', { name: /^F♯ in the signature alters every F, in every octave: three here/u })
+    .getByRole('button', { name: /^F sharp in the signature alters every F, in every octave: three here/u })
     .hover();
   await expect(staff.locator('.scene-halo[data-lit]')).toHaveCount(4);
   await expect(room.surface('Stride and keyboard').locator('[data-lit]')).toHaveCount(3);

@@ -117,7 +117,7 @@ test('every stop of the Tab key shows its focus', async ({ page, room }) => {
     seen.add(now.name);
   }
   expect([...seen].some((name) => name.startsWith('tonic'))).toBe(true);
-  expect([...seen].some((name) => name.startsWith('C♯, the tonic'))).toBe(true);
+  expect([...seen].some((name) => name.startsWith('C sharp, the tonic'))).toBe(true);
   expect(seen.has('Window of the signature')).toBe(true);
 });
 

@@ -26,7 +26,7 @@ test('a derivation is kept, found again after a reload, renamed, deleted and bro
 
   await room.shelf.getByRole('button', { name: 'Delete E minor for Odile' }).click();
   await expect(room.shelf).toContainText('Nothing is kept yet.');
-  await room.shelf.getByRole('button', { name: 'Undo deleting' }).click();
+  await page.keyboard.press('ControlOrMeta+z');
   await expect(room.shelf.getByRole('listitem')).toHaveCount(1);
   await room.shelf.getByRole('link').click();
   await expect(room.sentence).toHaveText(
@@ -41,6 +41,7 @@ test('what is kept from the sentence is taken back by Ctrl Z', async ({ page, ro
   await expect(page.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();
   await page.keyboard.press('ControlOrMeta+z');
   await expect(page.getByRole('button', { name: 'Shelf (0)' })).toBeVisible();
+  await expect(page.getByRole('banner').getByRole('status')).toHaveText('Taken off the shelf again.');
 });
 
 test('the demo shelf holds eight lessons, is put in order, and does not come back when cleared', async ({
@@ -63,6 +64,7 @@ test('the demo shelf holds eight lessons, is put in order, and does not come bac
       .first()
       .click();
     await expect(names).toHaveCount(left - 1);
+    await expect(page.locator('[role=dialog] button:focus')).toHaveCount(1);
   }
   await page.reload();
   await expect(page.locator('[data-live=yes]')).toBeVisible();
@@ -137,6 +139,15 @@ test('MusicXML and drawings are exported as they stand', async ({ page, room }) 
   expect(staff.text).toContain('<title>C♯ harmonic minor</title>');
   const stride = await exported(/Stride as a drawing/u);
   expect(stride.text).toContain('>raised</text>');
+  const broken = await page.evaluate(
+    (documents) =>
+      documents.map(
+        (text) =>
+          new DOMParser().parseFromString(text, 'image/svg+xml').querySelector('parsererror')?.textContent,
+      ),
+    [staff.text, stride.text],
+  );
+  expect(broken).toEqual([undefined, undefined]);
   await page.setContent(
     `${staff.text.replace(/^<\?xml.*\?>/u, '')}${stride.text.replace(/^<\?xml.*\?>/u, '')}`,
   );

@@ -90,6 +90,10 @@ test('the endpoints answer over HTTP, problems as documents', async ({ request }
       'application/problem+json',
     ]);
   }
+  const head = await request.head('/api/v1/scale?tonic=C&scale=major');
+  expect([head.status(), head.headers()['etag']?.length, (await head.body()).length]).toEqual([200, 24, 0]);
+  const long = await request.get(`/api/v1/scale?scale=major&tonic=${'C'.repeat(30_000)}`);
+  expect(long.status()).toBe(413);
   const document = await request.get('/api/v1/openapi.json');
   expect((await document.json()).openapi).toBe('3.1.0');
 });

@@ -12,6 +12,7 @@ import { readLine, readStaff, sayPlace, saySign } from './say-note';
 import { type Problem, sayProblem } from './say-problem';
 import { keyNote, sayRaised, scaleName, spokenScale } from './say-scale';
 import { stepText } from './say-step';
+import { spoken } from './spoken';
 import { noteName, signCount, spokenNote, stepLetters, stepName } from './vocabulary';
 
 function scale(tonic: string, id: (typeof SCALE_IDS)[number]) {
@@ -139,6 +140,14 @@ describe('a note that is pointed at', () => {
   it('is governed by a sign of the signature in every octave', () => {
     expect(saySign(noteNamed('F#'), 1)).toBe(
       'F♯ in the signature alters every F, in every octave: one here.',
+    );
+  });
+});
+
+describe('a voice', () => {
+  it('says every sign by its name', () => {
+    expect(spoken('C♯ up is D♭, E♮, F𝄪 and B𝄫.')).toBe(
+      'C sharp up is D flat, E natural, F double sharp and B double flat.',
     );
   });
 });

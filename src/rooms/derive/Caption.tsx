@@ -9,7 +9,7 @@ type Props = { readonly lit: Lit | null; readonly view: DeriveView };
 /** Under the stride: what is pointed at, or what the moons mean and what is to be said of the key. */
 export function Caption({ lit, view }: Props) {
   return (
-    <div className="flex min-h-10 items-center gap-x-5 text-small text-quiet">
+    <div className="flex min-h-8 items-center gap-x-5 text-small text-quiet">
       {lit === null && <MoonLegend />}
       <p>{captionText(lit, view)}</p>
     </div>

@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import { methodsFor } from '@/core/derive/methods';
+import { scaleName } from '@/core/words/say-scale';
 import type { Scene } from '@/engrave/scene';
 import { leastStaffWidth } from '@/engrave/staff-width';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
@@ -67,6 +68,9 @@ function Room({ served }: Props) {
   useEffect(() => {
     document.documentElement.dataset['light'] = light;
   }, [light]);
+  useEffect(() => {
+    document.title = `${scaleName(scale)} – Derive – Moon Step`;
+  }, [scale]);
 
   const hands = useSteady({
     point: (next: Lit | null) => setLit((now) => (sameLit(now, next) ? now : next)),
@@ -113,6 +117,7 @@ function Room({ served }: Props) {
   return (
     <div data-live={live ? 'yes' : 'no'} className="flex min-h-dvh grow flex-col room:h-dvh">
       <Toolbar
+        said={said}
         kept={shelf.state.items.length}
         night={light === 'night'}
         exporting={sheet === 'export'}
@@ -126,7 +131,7 @@ function Room({ served }: Props) {
       <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
         <Notice problems={problems} saving={shelf.state.saving} />
         <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
-        <div className="mt-2 grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_22.5rem]">
+        <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_22.5rem]">
           <div className="flex min-h-0 min-w-0 flex-col gap-3">
             <section
               aria-label="Stride and keyboard"
@@ -137,7 +142,13 @@ function Room({ served }: Props) {
             </section>
             <section aria-label="Staff" className="card px-2 py-1 sm:px-4">
               <div ref={staffRef} className="overflow-x-auto overflow-y-hidden">
-                <Staff {...pointing} scene={staff} written={written} onPlace={actions.toPlace} />
+                <Staff
+                  {...pointing}
+                  scene={staff}
+                  written={written}
+                  onPlace={actions.toPlace}
+                  room={room.width}
+                />
               </div>
             </section>
             <section aria-label="Rail" className="card px-2 py-1 sm:px-4">
@@ -163,9 +174,6 @@ function Room({ served }: Props) {
           </div>
         </div>
       </main>
-      <p role="status" className="sr-only">
-        {said}
-      </p>
       <ShelfSheet
         open={sheet === 'shelf'}
         onOpen={hands.onShelf}

@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp, Trash2, Undo2 } from 'lucide-react';
-import { memo, useState } from 'react';
+import { type MouseEvent, memo, type ReactNode, useState } from 'react';
 import { type Kept, NAME_LIMIT, NOTE_LIMIT } from '@/store/kept';
 import { sayStoreProblem } from '@/store/problem';
 import { sayRecordProblem } from '@/store/say-record';
@@ -109,7 +109,13 @@ function ShelfItem({ item, first, last, actions, onSay }: ItemProps) {
         <IconButton label={`Move ${item.name} down`} disabled={last} onClick={() => actions.move(item, 1)}>
           <ArrowDown className="size-4" aria-hidden="true" />
         </IconButton>
-        <IconButton label={`Delete ${item.name}`} onClick={() => actions.remove(item)}>
+        <IconButton
+          label={`Delete ${item.name}`}
+          onClick={(event) => {
+            focusNeighbour(event.currentTarget);
+            actions.remove(item);
+          }}
+        >
           <Trash2 className="size-4" aria-hidden="true" />
         </IconButton>
       </div>
@@ -170,8 +176,8 @@ function TypedField({ label, value, limit, placeholder, className, long, onType 
 type IconButtonProps = {
   readonly label: string;
   readonly disabled?: boolean;
-  readonly onClick: () => void;
-  readonly children: React.ReactNode;
+  readonly onClick: (event: MouseEvent<HTMLButtonElement>) => void;
+  readonly children: ReactNode;
 };
 
 function IconButton({ label, disabled, onClick, children }: IconButtonProps) {
@@ -187,4 +193,12 @@ function IconButton({ label, disabled, onClick, children }: IconButtonProps) {
       {children}
     </button>
   );
+}
+
+/** An item that goes hands the focus to the same button of the next one, or of the one before. */
+function focusNeighbour(button: HTMLButtonElement): void {
+  const item = button.closest('li');
+  const neighbour = item?.nextElementSibling ?? item?.previousElementSibling;
+  const same = [...(neighbour?.querySelectorAll('button') ?? [])].at(-1);
+  (same ?? button.closest('[role=dialog]')?.querySelector('button'))?.focus();
 }

@@ -5,6 +5,8 @@ import { DEMO_SCHOOL } from '@/store/demo-name';
 import { EXPORTS, type ExportId } from './export-files';
 
 type Props = {
+  /** What was done last, for all to see and hear. */
+  readonly said: string;
   readonly kept: number;
   readonly night: boolean;
   readonly exporting: boolean;
@@ -18,14 +20,21 @@ type Props = {
 
 /** The line on top: whose school this is, and what can be done with the derivation. Every action shows its key. */
 export const Toolbar = memo(function Toolbar(props: Props) {
-  const { kept, night, exporting, onExporting, onKeep, onShelf, onExport, onLight, onKeys } = props;
+  const { said, kept, night, exporting, onExporting, onKeep, onShelf, onExport, onLight, onKeys } = props;
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
-      <p className="w-full text-small text-quiet sm:mr-auto sm:w-auto">
+      <p className="text-small text-quiet">
         <span className="only-own">My school</span>
         <span className="only-demo">
           {DEMO_SCHOOL.school}, {DEMO_SCHOOL.group}
         </span>
+      </p>
+      <p
+        role="status"
+        className="mr-auto min-w-0 grow basis-0 truncate text-small font-semibold"
+        title={said}
+      >
+        {said}
       </p>
       <Action icon={BookmarkPlus} label="Keep" hint="K" onClick={onKeep} />
       <Action icon={SquareLibrary} label={`Shelf (${kept})`} hint="L" onClick={onShelf} />

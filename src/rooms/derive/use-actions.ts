@@ -1,6 +1,6 @@
 import type { MethodId } from '@/core/derive/derivation';
 import { methodsFor } from '@/core/derive/methods';
-import { deleting, editing, keeping, moving } from '@/store/change';
+import { deleting, editing, keeping, moving, type ShelfChange } from '@/store/change';
 import type { Kept } from '@/store/kept';
 import { useSteady } from '@/ui/use-steady';
 import { writeAddress } from './address';
@@ -11,6 +11,13 @@ import { slideWindow, toRelative } from './slide';
 import type { Change } from './use-sentence';
 import type { ShelfHandle } from './use-shelf';
 import { type DeriveView, stepDeciding } from './view';
+
+const TAKEN_BACK: Readonly<Record<ShelfChange['says'], string>> = {
+  kept: 'Taken off the shelf again.',
+  deleted: 'Back on the shelf.',
+  moved: 'Moved back.',
+  edited: 'Words taken back.',
+};
 
 type Given = {
   readonly sentence: DeriveSentence;
@@ -65,11 +72,11 @@ export function useActions({ sentence, view, shelf, say, tell }: Given) {
         keptAt: new Date().toISOString(),
       };
       await shelf.change((items) => keeping(items, item));
-      tell(`Kept on the shelf: ${name}.`);
+      tell('Kept on the shelf. Ctrl Z takes it back.');
     },
     undo: async () => {
       const undone = await shelf.undo();
-      tell(undone ? `Taken back: ${undone}.` : 'Nothing on the shelf to take back.');
+      tell(undone ? TAKEN_BACK[undone] : 'There is nothing to take back.');
     },
     edit: (item: Kept, words: Partial<Pick<Kept, 'name' | 'note'>>) =>
       shelf.change(() => editing(item, words)),
@@ -78,7 +85,7 @@ export function useActions({ sentence, view, shelf, say, tell }: Given) {
     exportAs: async (id: ExportId) => {
       const file = await exportFile(id, view);
       download(file);
-      tell(`${file.name} is in your downloads.`);
+      tell(`Exported: ${file.name}`);
     },
   });
 }

@@ -17,7 +17,7 @@ type Props = {
 /** The whole task in one sentence. A word opens its list by click, touch or key; letters narrow it, Enter takes. */
 export const Sentence = memo(function Sentence({ parts, open, onOpen, onPick }: Props) {
   return (
-    <h1 className="font-serif text-sentence leading-[1.75] font-normal text-ink">
+    <h1 className="font-serif text-sentence leading-[1.75] wide:leading-[2.1] font-normal text-ink">
       {parts.map((part) =>
         typeof part === 'string' ? (
           <Fragment key={part}>{part}</Fragment>

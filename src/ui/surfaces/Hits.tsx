@@ -1,5 +1,7 @@
 import { type FocusEvent, type KeyboardEvent, memo, type SyntheticEvent, useState } from 'react';
 
+import { spoken } from '@/core/words/spoken';
+
 /** Something on a surface that can be pointed at. */
 export type Hit = {
   readonly id: string;
@@ -69,7 +71,7 @@ export function Hits({ hits, onPoint, onPress }: Props) {
 
 const HitView = memo(function HitView({ id, x, y, r, label, stop }: Hit & { readonly stop: boolean }) {
   return (
-    <g role="button" aria-label={label} tabIndex={stop ? 0 : -1} className="scene-hit" data-hit={id}>
+    <g role="button" aria-label={spoken(label)} tabIndex={stop ? 0 : -1} className="scene-hit" data-hit={id}>
       <circle className="scene-focus" cx={x} cy={y} r={r} />
     </g>
   );

@@ -2,7 +2,7 @@ import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef } fro
 import type { DerivationStep } from '@/core/derive/derivation';
 import { fifthsOf } from '@/core/note/spelled';
 import type { Scale } from '@/core/scale/scale';
-import { scaleName } from '@/core/words/say-scale';
+import { spokenScale } from '@/core/words/say-scale';
 import { signCount } from '@/core/words/vocabulary';
 import { RAIL_PLACES, railScene, railStart } from '@/engrave/rail';
 import { SceneView } from '../scene/SceneView';
@@ -72,7 +72,7 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
         id="rail"
         scene={scene}
         title="Line of fifths"
-        description={`${scaleName(scale)}: ${signCount(signature)}.`}
+        description={`${spokenScale(scale)}: ${signCount(signature)}.`}
         style={{ width: drawn, maxWidth: 'none' }}
       >
         <g
@@ -83,7 +83,7 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
           aria-valuemin={-15}
           aria-valuemax={15}
           aria-valuenow={signature}
-          aria-valuetext={`${signCount(signature)}, ${scaleName(scale)}`}
+          aria-valuetext={`${signCount(signature)}, ${spokenScale(scale)}`}
           onKeyDown={keys}
           onBlur={onRest}
           onPointerDown={(event) => {
@@ -108,7 +108,7 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
           role="button"
           tabIndex={0}
           className="scene-hit"
-          aria-label={`Tonic ${scaleName(scale)}: move to the relative key`}
+          aria-label={`Tonic ${spokenScale(scale)}: move to the relative key`}
           onClick={onRelative}
           onKeyDown={(event) => {
             if (!['Enter', ' ', 'ArrowLeft', 'ArrowRight'].includes(event.key)) return;

@@ -5,6 +5,7 @@ import type { WrittenScale } from '@/core/scale/written';
 import { readStaff, sayPlace, saySign } from '@/core/words/say-note';
 import { CLEF_WORDS } from '@/core/words/vocabulary';
 import type { Group, Scene } from '@/engrave/scene';
+import { staffAtStep } from '@/engrave/staff-at-step';
 import { type GroupLook, SceneView } from '../scene/SceneView';
 import { type Hit, Hits } from './Hits';
 import { type Lit, litPlaces } from './lit';
@@ -17,13 +18,22 @@ type Props = {
   readonly lit: Lit | null;
   readonly onLit: (lit: Lit | null) => void;
   readonly onPlace: (place: number) => void;
+  /** Width in pixels that there is. */
+  readonly room: number;
 };
 
+/** A line a little too wide is shown smaller; past that it is scrolled, so that it can still be read. */
+const SMALLEST = 0.7;
+
+function shownWidth(needed: number, room: number): number {
+  return room >= needed * SMALLEST ? Math.min(needed, room) : needed;
+}
+
 /** The staff; what is not decided yet stands pale, and the signature's signs arrive with the working. */
-export function Staff({ scene, written, step, lit, onLit, onPlace }: Props) {
+export function Staff({ scene, written, step, lit, onLit, onPlace, room }: Props) {
   const hits = useMemo(() => (scene ? hitsOf(scene, written) : []), [scene, written]);
-  if (!scene)
-    return <p className="grid h-33 place-items-center text-small text-quiet">Engraving the staff</p>;
+  const now = useMemo(() => scene && staffAtStep(scene, written, step), [scene, written, step]);
+  if (!now) return <p className="grid h-33 place-items-center text-small text-quiet">Engraving the staff</p>;
   const { line, atClef, clef } = written;
   const places = litPlaces(lit, line);
   const signs = atClef ? accidentalsOf(atClef) : [];
@@ -42,19 +52,19 @@ export function Staff({ scene, written, step, lit, onLit, onPlace }: Props) {
     if (group.place === null) return {};
     const state = step.line[group.place];
     const waiting = state?.stage === 'letter';
+    const final = line[group.place];
     return {
       'data-waiting': waiting && group.part === 'note' ? '' : undefined,
-      'data-hidden': waiting && group.part === 'accidental' ? '' : undefined,
-      'data-raised': line[group.place]?.raised && !waiting ? '' : undefined,
+      'data-raised': final?.raised && !waiting && state?.note === final.pitch.note ? '' : undefined,
     };
   };
   return (
     <SceneView
       id="staff"
-      scene={scene}
+      scene={now}
       title="Staff"
       description={readStaff(CLEF_WORDS[clef], atClef, line)}
-      style={{ width: scene.width, maxWidth: 'none' }}
+      style={{ width: shownWidth(now.width, room), maxWidth: 'none' }}
       look={look}
       under={hits.map(({ id, x, y }) => (
         <Halo

@@ -1,6 +1,7 @@
 import { memo, useEffect, useRef } from 'react';
 import type { Derivation, MethodId } from '@/core/derive/derivation';
-import { sayStep } from '@/core/words/say-step';
+import { sayStep, stepText } from '@/core/words/say-step';
+import { spoken } from '@/core/words/spoken';
 import { METHOD_WORDS } from '@/core/words/vocabulary';
 
 type Props = {
@@ -15,10 +16,12 @@ type Props = {
 /** The working, one fact a line; the line in hand gives its reason, and each line can be gone to. */
 export const Working = memo(function Working({ derivation, methods, at, onStep, onMethod }: Props) {
   const list = useRef<HTMLOListElement>(null);
-  const last = derivation.steps.length - 1;
+  const { steps } = derivation;
+  const last = steps.length - 1;
+  const now = steps[at];
   useEffect(() => {
     const box = list.current;
-    const line = box?.children[at];
+    const line = box?.children[Math.min(at, steps.length - 1)];
     if (!box || !line) return;
     // The observer knows where the line lies without making the browser lay the page out once more.
     const observer = new IntersectionObserver(
@@ -35,7 +38,7 @@ export const Working = memo(function Working({ derivation, methods, at, onStep, 
     );
     observer.observe(line);
     return () => observer.disconnect();
-  }, [at]);
+  }, [at, steps]);
 
   return (
     <section aria-labelledby="working-title" className="flex min-h-0 grow flex-col gap-3">
@@ -89,7 +92,7 @@ export const Working = memo(function Working({ derivation, methods, at, onStep, 
         ))}
       </ol>
       <p className="sr-only" role="status">
-        {`Step ${at + 1} of ${last + 1}. ${spoken(derivation, at)}`}
+        {`Step ${at + 1} of ${last + 1}. ${now ? spoken(stepText(now.saying)) : ''}`}
       </p>
     </section>
   );
@@ -118,13 +121,6 @@ function StepButton({ label, sign, shortcut, disabled, onClick }: StepButtonProp
       <span aria-hidden="true">{sign}</span>
     </button>
   );
-}
-
-function spoken(derivation: Derivation, at: number): string {
-  const step = derivation.steps[at];
-  if (!step) return '';
-  const { text, reason } = sayStep(step.saying);
-  return reason ? `${text} ${reason}` : text;
 }
 
 type LineProps = {

@@ -28,6 +28,14 @@ export function endpoint(answer: (url: URL) => Answer): APIRoute {
   };
 }
 
+/** The same answer without its body. */
+export function headOf(get: APIRoute): APIRoute {
+  return async (context) => {
+    const { status, headers } = await get(context);
+    return new Response(null, { status, headers });
+  };
+}
+
 /** The answer to every method an endpoint does not have. */
 export const notAllowed: APIRoute = ({ request }) =>
   problemResponse(problem(405, `${request.method} was sent; this address answers GET and HEAD.`), {

@@ -1,7 +1,8 @@
 import { openApiDocument } from './_openapi';
-import { endpoint, json, notAllowed } from './_respond';
+import { endpoint, headOf, json, notAllowed } from './_respond';
 
 export const prerender = false;
 
 export const GET = endpoint(() => json(openApiDocument()));
+export const HEAD = headOf(GET);
 export const ALL = notAllowed;

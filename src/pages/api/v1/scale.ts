@@ -1,7 +1,8 @@
-import { endpoint, notAllowed } from './_respond';
+import { endpoint, headOf, notAllowed } from './_respond';
 import { answerScale } from './_scale-answer';
 
 export const prerender = false;
 
 export const GET = endpoint(answerScale);
+export const HEAD = headOf(GET);
 export const ALL = notAllowed;
