@@ -2,13 +2,14 @@ import node from '@astrojs/node';
 import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'astro/config';
+import { preloadIslands } from './scripts/preload-islands.mjs';
 
 export default defineConfig({
   output: 'static',
   trailingSlash: 'never',
   build: { format: 'file', inlineStylesheets: 'never' },
   adapter: node({ mode: 'middleware' }),
-  integrations: [react()],
+  integrations: [react(), preloadIslands()],
   devToolbar: { enabled: false },
   // Posts from other sites are answered by the endpoints themselves, as problem documents.
   security: { checkOrigin: false },

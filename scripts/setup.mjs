@@ -94,7 +94,14 @@ export async function ensurePackages() {
 
 /** Builds the application, if anything it is made of has changed. */
 export async function ensureBuild() {
-  const wanted = hashOf(['src', 'public', 'astro.config.mjs', 'tsconfig.json', 'package-lock.json']);
+  const wanted = hashOf([
+    'src',
+    'public',
+    'astro.config.mjs',
+    'scripts/preload-islands.mjs',
+    'tsconfig.json',
+    'package-lock.json',
+  ]);
   const stamp = 'dist/.moon-step-build';
   if (stampHolds(stamp, wanted)) return;
   const { ok } = await run('Building Moon Step', process.execPath, ['node_modules/astro/astro.js', 'build']);

@@ -23,7 +23,12 @@ export function heightAtPlace(place: number, clef: Clef): number {
   return place + BOTTOM_LINE[clef];
 }
 
-/** Ledger lines a note needs at a staff place; the spaces next to the staff need none. */
+/**
+ * Ledger lines a note needs at a staff place; the spaces next to the staff need none.
+ *
+ * @example ledgerLines(9) // 0
+ * @example ledgerLines(-2) // 1
+ */
 export function ledgerLines(place: number): number {
   if (place > 8) return Math.floor((place - 8) / 2);
   if (place < 0) return Math.floor(-place / 2);

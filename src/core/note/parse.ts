@@ -44,8 +44,8 @@ const SIGN_WORDS: ReadonlyMap<string, Alteration> = new Map([
  * Reads one note typed with English names (facts: notes, typed forms). A lone `b` is B and `bb` is B flat;
  * capitals and small letters are one; spaces and hyphens between letter and sign are free.
  *
- * @example readEnglishNote('F-sharp') // F♯
- * @example readEnglishNote('bb') // B♭
+ * @example noteName(readEnglishNote('F-sharp').note) // 'F♯'
+ * @example noteName(readEnglishNote('bb').note) // 'B♭'
  */
 export function readEnglishNote(typed: string): NoteReading {
   if (typed.length > LIMIT) {

@@ -8,7 +8,11 @@ export function pitch(note: SpelledNote, octave: number): Pitch {
   return { note, octave };
 }
 
-/** MIDI number of the sound: C4 is 60. */
+/**
+ * MIDI number of the sound: C4 is 60.
+ *
+ * @example midiOf(pitch(noteNamed('B#'), 3)) // 60
+ */
 export function midiOf({ note, octave }: Pitch): number {
   return 12 * (octave + 1) + SEMITONES_ABOVE_C[note.letter] + note.alteration;
 }

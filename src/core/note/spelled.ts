@@ -37,12 +37,17 @@ export function spelled(letter: Letter, alteration: Alteration): SpelledNote {
  * The spelled note of a letter moved by any number of semitones, or null where it would need a third sign.
  *
  * @example spelledOrNull('F', 3) // null
+ * @example noteName(spelledOrNull('F', 2)) // 'F𝄪'
  */
 export function spelledOrNull(letter: Letter, alteration: number): SpelledNote | null {
   return TABLE.get(`${letter}${alteration}`) ?? null;
 }
 
-/** Place on the line of fifths, −15 (F𝄫) to 19 (B𝄪). */
+/**
+ * Place on the line of fifths, −15 (F𝄫) to 19 (B𝄪).
+ *
+ * @example fifthsOf(noteNamed('Bb')) // -2
+ */
 export function fifthsOf(note: SpelledNote): Fifths {
   return fifths(FIFTHS_OF_LETTER[note.letter] + 7 * note.alteration);
 }
@@ -71,6 +76,8 @@ export function enharmonics(note: SpelledNote): readonly SpelledNote[] {
 /**
  * The spelling somebody who thinks in sounds would write instead: the one with fewest signs (G♯ as A♭,
  * F𝄪 as G). Null for a plain letter, which tempts nobody.
+ *
+ * @example noteName(temptingSpelling(noteNamed('B#'))) // 'C'
  */
 export function temptingSpelling(note: SpelledNote): SpelledNote | null {
   return note.alteration === 0 ? null : (enharmonics(note)[0] ?? null);

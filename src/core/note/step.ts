@@ -33,7 +33,7 @@ export type Step = { readonly kind: StepKind; readonly semitones: number; readon
 /**
  * The step between two pitches, whichever is the lower.
  *
- * @example stepBetween(E4, F4).kind // 'half-diatonic'
+ * @example stepBetween(pitch(noteNamed('E'), 4), pitch(noteNamed('F'), 4)).kind // 'half-diatonic'
  */
 export function stepBetween(one: Pitch, other: Pitch): Step {
   const rising = heightOf(other) - heightOf(one) || midiOf(other) - midiOf(one);

@@ -75,7 +75,8 @@ export type StepsProblem =
 /**
  * Reads a seven-step pattern from its semitones: each 1 to 4, together an octave of 12.
  *
- * @example readSteps(['2','2','1','2','2','2','1'])
+ * @example readSteps(['2', '2', '1', '2', '2', '2', '1']).ok // true
+ * @example readSteps(['2', '2', '1']).problem.code // 'steps-count'
  */
 export function readSteps(
   parts: readonly string[],

@@ -75,7 +75,7 @@ export function scaleOfSteps(tonic: SpelledNote, steps: readonly number[]): Scal
 /**
  * A named scale on a tonic. All 21 tonics can be spelled; a tonic with two signs may need a third.
  *
- * @example scaleNamed(noteNamed('G#'), 'harmonic-minor') // … E F𝄪 G♯
+ * @example scaleNamed(noteNamed('G#'), 'harmonic-minor').scale.ascending.map(noteName).join(' ') // 'G♯ A♯ B C♯ D♯ E F𝄪 G♯'
  */
 export function scaleNamed(tonic: SpelledNote, id: ScaleId): ScaleReading {
   const { rising, falling } = PATTERNS[id];

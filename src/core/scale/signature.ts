@@ -25,6 +25,8 @@ export const ORDER_OF_FLATS: readonly SpelledNote[] = run(FIRST_FLAT, MOST_SIGNS
  * The altered notes of a signature of `count` fifths, in line-of-fifths order: sharps for a positive count, flats
  * for a negative one. Past seven it is counted on, and the letters that come round again take their second sign:
  * 8 is C♯ G♯ D♯ A♯ E♯ B♯ F𝄪. Range −14 to 13; further a third sign would be needed, and it throws.
+ *
+ * @example accidentalsOf(-3).map(noteName).join(' ') // 'B♭ E♭ A♭'
  */
 export function accidentalsOf(count: Fifths): readonly SpelledNote[] {
   const way = count < 0 ? -1 : 1;
