@@ -4,6 +4,12 @@ import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'astro/config';
 import { preloadIslands } from './scripts/preload-islands.mjs';
 
+/** The built server holds all it needs; the development server takes packages as they are. */
+const selfContainedServer = {
+  name: 'self-contained-server',
+  config: (_config, { command }) => (command === 'build' ? { ssr: { noExternal: true } } : {}),
+};
+
 export default defineConfig({
   output: 'static',
   trailingSlash: 'never',
@@ -14,8 +20,7 @@ export default defineConfig({
   // Posts from other sites are answered by the endpoints themselves, as problem documents.
   security: { checkOrigin: false },
   vite: {
-    plugins: [tailwindcss()],
+    plugins: [tailwindcss(), selfContainedServer],
     build: { assetsInlineLimit: 0 },
-    ssr: { noExternal: true },
   },
 });

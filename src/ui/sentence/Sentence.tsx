@@ -18,9 +18,9 @@ type Props = {
 export const Sentence = memo(function Sentence({ parts, open, onOpen, onPick }: Props) {
   return (
     <h1 className="font-serif text-sentence leading-[1.75] wide:leading-[2.1] font-normal text-ink">
-      {parts.map((part) =>
+      {parts.map((part, index) =>
         typeof part === 'string' ? (
-          <Fragment key={part}>{part}</Fragment>
+          <Fragment key={index}>{part}</Fragment>
         ) : (
           <WordControl key={part.id} word={part} open={open === part.id} onOpen={onOpen} onPick={onPick} />
         ),
