@@ -12,6 +12,7 @@ import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import { scaleNamed } from '@/core/scale/scale';
 import { SCALE_TABLE } from '@/core/scale/scale-table';
 import { writeOut } from '@/core/scale/written';
+import { gathered } from './gather';
 import { glyphAt, glyphNamed } from './glyphs';
 import { stepMoon } from './moon';
 import { noteLabel } from './note-label';
@@ -239,6 +240,19 @@ describe('the stride', () => {
         }
       }
     }
+  });
+});
+
+describe('gathered marks', () => {
+  it('are one path for each paint, and leave glyphs and words alone', () => {
+    const line = { kind: 'line', x1: 0, y1: 0, x2: 1, y2: 1, stroke: 'ink', width: 1 } as const;
+    const circle = { kind: 'circle', cx: 5, cy: 5, r: 2, fill: 'moon' } as const;
+    const glyph = { kind: 'glyph', glyph: 'gClef', x: 0, y: 0, size: 40, fill: 'ink' } as const;
+    expect(gathered([line, circle, line, glyph])).toEqual([
+      { kind: 'path', d: 'M0 0L1 1M0 0L1 1', fill: 'none', stroke: 'ink', width: 1 },
+      { kind: 'path', d: 'M3 5a2 2 0 1 1 4 0a2 2 0 1 1 -4 0z', fill: 'moon' },
+      glyph,
+    ]);
   });
 });
 

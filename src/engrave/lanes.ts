@@ -2,6 +2,7 @@ import type { DerivationStep } from '@/core/derive/derivation';
 import { isBlackKey } from '@/core/instrument/keyboard';
 import type { Hop } from '@/core/note/interval';
 import { figures } from './figures';
+import { gathered } from './gather';
 import { stepMoon } from './moon';
 import { inkOf } from './note-label';
 import { type Group, group, type Mark } from './scene';
@@ -38,8 +39,8 @@ export function lanes(
     ];
   });
   return [
-    group('keys', 'keys', [...keys, ...naturalHalfSteps(grid, lowest)]),
-    group('dots', 'dots', dots),
+    group('keys', 'keys', [...gathered(keys), ...naturalHalfSteps(grid, lowest)]),
+    group('dots', 'dots', gathered(dots)),
     hopGroup(grid, lowest, hops),
   ];
 }

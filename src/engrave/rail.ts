@@ -22,9 +22,8 @@ const MIDDLE = 38;
 /** The first place in view: F♭ as a rule, further along where the key or a raised note lies beyond. */
 export function railStart(scale: Scale): number {
   const places = [...scale.ascending, ...scale.descending].map(fifthsOf);
-  // Past the usual view one more place is shown, so that the last ring is whole.
-  const past = Math.max(0, Math.max(...places) + 1 - (FIRST_IN_VIEW + RAIL_PLACES - 1));
-  const before = Math.min(0, Math.min(...places) - 1 - FIRST_IN_VIEW);
+  const past = Math.max(0, Math.max(...places) - (FIRST_IN_VIEW + RAIL_PLACES - 1));
+  const before = Math.min(0, Math.min(...places) - FIRST_IN_VIEW);
   return FIRST_IN_VIEW + (past || before);
 }
 
@@ -53,7 +52,7 @@ export function railScene({ scale, step, lit, width }: RailQuestion): Scene {
             kind: 'circle',
             cx: 0,
             cy: 0,
-            r: size * 0.92,
+            r: ringOf(size, column) * 0.92,
             fill: 'now',
             stroke: 'moon-rim',
             width: 1.5,
@@ -70,7 +69,7 @@ export function railScene({ scale, step, lit, width }: RailQuestion): Scene {
   return {
     width,
     height: HEIGHT,
-    groups: [...windowGroups(scale, x, column, size), ...names, ...jumps(scale, x, size, width)],
+    groups: [...windowGroups(scale, x, column, size), ...names, ...jumps(scale, x, column, size, width)],
   };
 }
 
@@ -83,7 +82,7 @@ function windowGroups(
   const tonic = group(
     'tonic',
     'rail-tonic',
-    [{ kind: 'circle', cx: 0, cy: 0, r: size * 1.02, fill: 'none', stroke: 'ink', width: 2 }],
+    [{ kind: 'circle', cx: 0, cy: 0, r: ringOf(size, column), fill: 'none', stroke: 'ink', width: 2 }],
     {
       x: x(fifthsOf(scale.tonic)),
       y: MIDDLE,
@@ -101,6 +100,11 @@ function windowGroups(
   return [pill, tonic];
 }
 
+/** Radius of a ring round a name: no wider than its place, so that the first and the last are whole. */
+function ringOf(size: number, column: number): number {
+  return Math.min(size * 1.02, column / 2 - 1.5);
+}
+
 /** Raised degrees seven places along from where the signature has them. */
 function jumps(scale: Scale, x: (place: number) => number, size: number, width: number): readonly Group[] {
   const text = sayRaised(scale);
@@ -113,7 +117,18 @@ function jumps(scale: Scale, x: (place: number) => number, size: number, width: 
     group(
       `jump-${place}`,
       'rail-jump',
-      [{ kind: 'circle', cx: 0, cy: 0, r: size * 1.02, fill: 'none', stroke: 'plum', width: 2, dash: '3 3' }],
+      [
+        {
+          kind: 'circle',
+          cx: 0,
+          cy: 0,
+          r: ringOf(size, column),
+          fill: 'none',
+          stroke: 'plum',
+          width: 2,
+          dash: '3 3',
+        },
+      ],
       {
         x: x(place),
         y: MIDDLE,

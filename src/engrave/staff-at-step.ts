@@ -3,12 +3,8 @@ import { pitch } from '@/core/note/pitch';
 import type { Alteration } from '@/core/note/spelled';
 import { printedSigns } from '@/core/scale/printed';
 import type { WrittenScale } from '@/core/scale/written';
-import { glyphNamed } from './glyphs';
-import { SIGN_GLYPH } from './note-label';
-import { type Group, group, type Scene } from './scene';
-
-/** Room between a sign and its head, in pixels. */
-const BEFORE_HEAD = 3;
+import { signBefore } from './heads';
+import type { Group, Scene } from './scene';
 
 /** The signs a line needs while it is being worked out: those of the notes that are decided, as they stand now. */
 function signsAt({ line, atClef }: WrittenScale, step: DerivationStep): ReadonlyMap<number, Alteration> {
@@ -41,15 +37,13 @@ export function staffAtStep(scene: Scene, written: WrittenScale, step: Derivatio
   const groups = scene.groups.flatMap((drawn): readonly Group[] => {
     if (drawn.part === 'accidental') return [];
     const sign = drawn.part === 'note' && drawn.place !== null ? signs.get(drawn.place) : undefined;
-    return sign === undefined ? [drawn] : [signBefore(drawn, sign), drawn];
+    return sign === undefined ? [drawn] : [signOf(drawn, sign), drawn];
   });
   return { ...scene, groups };
 }
 
-function signBefore(head: Group, sign: Alteration): Group {
-  const drawn = head.marks.find((mark) => mark.kind === 'glyph');
-  if (drawn?.kind !== 'glyph') throw new RangeError('a note has its head');
-  const glyph = SIGN_GLYPH[sign];
-  const x = drawn.x - BEFORE_HEAD - (glyphNamed(glyph).width / 1000) * drawn.size;
-  return group(`accidental-${head.place}`, 'accidental', [{ ...drawn, glyph, x }], { place: head.place });
+function signOf({ marks, place }: Group, sign: Alteration): Group {
+  const head = marks.find((mark) => mark.kind === 'glyph');
+  if (head?.kind !== 'glyph' || place === null) throw new RangeError('a note has its head');
+  return signBefore(sign, head.x, head.y, place);
 }

@@ -1,17 +1,18 @@
-import { Accidental, Formatter, KeySignature, Stave, StaveNote, Voice } from 'vexflow/core';
+import { KeySignature, Stave } from 'vexflow/core';
 import { signaturePlaces } from '@/core/instrument/signature-place';
 import { type Clef, staffPlace } from '@/core/instrument/staff';
 import type { Pitch } from '@/core/note/pitch';
-import type { Alteration } from '@/core/note/spelled';
-import type { PlacedNote } from '@/core/scale/line';
 import { signCode } from '@/core/scale/printed';
 import type { WrittenScale } from '@/core/scale/written';
+import { gathered } from './gather';
+import { headGroups } from './heads';
 import { measureByOutlines, Recorder } from './recorder';
 import { type Group, group, type Mark, type Scene } from './scene';
 
 const HEIGHT = 132;
 const TOP = 46; // of the top line
 const MARGIN = 1;
+const BEFORE_FIRST = 8; // between the signature and the first head or sign
 
 /** A signature with each sign where the core says it stands. */
 class PlacedSignature extends KeySignature {
@@ -35,25 +36,15 @@ function lineFromTop(pitch: Pitch, clef: Clef): number {
   return 4 - staffPlace(pitch, clef) / 2;
 }
 
-function vexKey({ note, octave }: Pitch): string {
-  return `${note.letter.toLowerCase()}/${octave}`;
-}
-
-function staveNote({ pitch }: PlacedNote, clef: Clef, sign: Alteration | null): StaveNote {
-  const note = new StaveNote({ keys: [vexKey(pitch)], duration: 'w', clef });
-  if (sign !== null) note.addModifier(new Accidental(signCode(sign)), 0);
-  return note;
-}
-
 /**
- * Lays a scale out on a staff in whole notes with the signs that must be printed, no time signature and no bar
- * lines between. Groups: `staff`, `clef`, a `sign` for each sign of the signature, and `note` and `accidental`
- * with the place of the line they show.
+ * Lays a scale out on a staff in whole notes with the signs that must be printed, no time signature and no bar lines
+ * between: staff, clef and signature by VexFlow, the heads evenly spaced with room for their signs. Groups: `staff`,
+ * `clef`, a `sign` for each sign of the signature, and `note` and `accidental` with the place of the line they show.
  *
  * @param width in pixels; ten pixels lie between two lines of the staff
  */
 export function engraveStaff(written: WrittenScale, width: number): Scene {
-  const { line, clef, atClef, printed } = written;
+  const { clef, atClef } = written;
   measureByOutlines();
   const recorder = new Recorder();
   const stave = new Stave(MARGIN, 0, width - 2 * MARGIN, { spaceAboveStaffLn: TOP / 10 });
@@ -70,14 +61,8 @@ export function engraveStaff(written: WrittenScale, width: number): Scene {
   stave.draw();
   const groups: Group[] = [...staffGroups(recorder.take())];
 
-  const notes = line.map((note, place) => staveNote(note, clef, printed[place] ?? null));
-  const voice = new Voice({ numBeats: 4 * notes.length, beatValue: 4 }).setStrict(false).addTickables(notes);
-  new Formatter().joinVoices([voice]).format([voice], stave.getNoteEndX() - stave.getNoteStartX() - 24);
-  notes.forEach((note, place) => {
-    note.setStave(stave).setContext(recorder);
-    note.draw();
-    groups.push(...noteGroups(recorder.take(), place));
-  });
+  const room = { start: stave.getNoteStartX() + BEFORE_FIRST, end: width - MARGIN, bottom: TOP + 40 };
+  groups.push(...headGroups(written, room));
   return { width, height: HEIGHT, groups };
 }
 
@@ -85,24 +70,8 @@ function staffGroups(marks: readonly Mark[]): readonly Group[] {
   const glyphs = marks.flatMap((mark) => (mark.kind === 'glyph' ? [mark] : []));
   const [clef, ...signs] = glyphs;
   return [
-    group(
-      'staff',
-      'staff',
-      marks.filter(({ kind }) => kind !== 'glyph'),
-    ),
+    group('staff', 'staff', gathered(marks.filter(({ kind }) => kind !== 'glyph'))),
     ...(clef ? [group('clef', 'clef', [clef])] : []),
     ...signs.map((sign, index) => group(`sign-${index}`, 'sign', [sign])),
   ];
-}
-
-function noteGroups(marks: readonly Mark[], place: number): readonly Group[] {
-  const isSign = (mark: Mark) => mark.kind === 'glyph' && mark.glyph !== 'noteheadWhole';
-  const signs = marks.filter(isSign);
-  const head = group(
-    `note-${place}`,
-    'note',
-    marks.filter((mark) => !isSign(mark)),
-    { place },
-  );
-  return signs.length === 0 ? [head] : [group(`accidental-${place}`, 'accidental', signs, { place }), head];
 }

@@ -6,6 +6,7 @@ import type { SpelledNote } from '@/core/note/spelled';
 import type { PlacedNote } from '@/core/scale/line';
 import { lowerTonic } from '@/core/words/say-note';
 import { figures } from './figures';
+import { gathered } from './gather';
 import { lanes } from './lanes';
 import { inkOf, noteLabel } from './note-label';
 import { type Group, group, type Mark, type Scene, words } from './scene';
@@ -201,5 +202,5 @@ function leads(
       },
     ];
   });
-  return [group('leads', 'leads', marks)];
+  return [group('leads', 'leads', gathered(marks))];
 }

@@ -112,6 +112,7 @@ function draw(mark: Mark, index: number): ReactNode {
           key={index}
           className={`f-${mark.fill}${pen(mark.stroke)}`}
           strokeWidth={mark.width}
+          strokeDasharray={mark.dash}
           d={mark.d}
         />
       );
