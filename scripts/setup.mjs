@@ -33,7 +33,7 @@ export async function run(title, command, args, { loud = false, env = {} } = {})
   process.stdout.write(`${title} …\n`);
   const child = spawn(command, args, {
     cwd: ROOT,
-    env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', ...env },
+    env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', NO_COLOR: '1', ...env },
     stdio: loud ? 'inherit' : ['ignore', 'pipe', 'pipe'],
   });
   let output = '';

@@ -106,7 +106,13 @@ function ringOf(size: number, column: number): number {
 }
 
 /** Raised degrees seven places along from where the signature has them. */
-function jumps(scale: Scale, x: (place: number) => number, size: number, width: number): readonly Group[] {
+function jumps(
+  scale: Scale,
+  x: (place: number) => number,
+  column: number,
+  size: number,
+  width: number,
+): readonly Group[] {
   const text = sayRaised(scale);
   if (!text) return [];
   const places = scale.raised.flatMap((degree) => {
