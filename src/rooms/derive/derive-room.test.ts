@@ -4,7 +4,7 @@ import { noteNamed } from '@/core/note/parse';
 import { asciiName } from '@/core/note/spelled';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import { DEMO_LESSONS } from '@/store/demo-school';
-import { matchPhrase } from '@/ui/sentence/words';
+import { matchPhrase, takenByEnter } from '@/ui/sentence/words';
 import { litPlaces, sameLit } from '@/ui/surfaces/lit';
 import { readAddress, writeAddress } from './address';
 import { sayAddressProblem } from './say-address';
@@ -141,6 +141,16 @@ describe('the words of the sentence', () => {
     expect(matchPhrase('harmonic minor', 'min')).toBe(0.7);
     expect(matchPhrase('harmonic minor', 'hm')).toBe(0.5);
     expect(matchPhrase('harmonic minor', 'major')).toBe(0);
+  });
+
+  it('take by Enter what fits the letters best, or what was walked to', () => {
+    const [, , , scale] = sentenceParts(FIRST_SENTENCE);
+    if (!scale || typeof scale === 'string') throw new Error('no scale');
+    expect(takenByEnter(scale, 'mel', null)).toBe('melodic-minor');
+    expect(takenByEnter(scale, 'min', null)).toBe('natural-minor');
+    expect(takenByEnter(scale, 'min', 'melodic-minor')).toBe('melodic-minor');
+    expect(takenByEnter(scale, '', null)).toBe('harmonic-minor');
+    expect(takenByEnter(scale, 'bebop', null)).toBeNull();
   });
 
   it('leave the sentence alone for a value that is none', () => {

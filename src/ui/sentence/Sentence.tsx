@@ -1,7 +1,7 @@
 import { Command } from 'cmdk';
 import { Popover } from 'radix-ui';
-import { Fragment, memo, useState } from 'react';
-import type { Word } from './words';
+import { Fragment, type KeyboardEvent, memo, useRef, useState } from 'react';
+import { takenByEnter, type Word } from './words';
 
 /** The sentence: plain text with words that are controls. */
 export type SentencePart = string | Word;
@@ -54,6 +54,11 @@ const WordControl = memo(function WordControl({ word, open, onOpen, onPick }: Wo
           sideOffset={6}
           collisionPadding={12}
           aria-label={`Choose the ${word.label}`}
+          data-word-list=""
+          // The next word may be open before this one has gone; then the focus stays there.
+          onCloseAutoFocus={(event) => {
+            if (document.querySelector('[data-word-list][data-state=open]')) event.preventDefault();
+          }}
           className="card z-20 w-72 max-w-[calc(100vw-24px)] p-2 shadow-lg"
         >
           <WordList word={word} onPick={(value) => onPick(word.id, value)} />
@@ -65,17 +70,31 @@ const WordControl = memo(function WordControl({ word, open, onOpen, onPick }: Wo
 
 function WordList({ word, onPick }: { readonly word: Word; readonly onPick: (value: string) => void }) {
   const [typed, setTyped] = useState('');
+  const [highlighted, setHighlighted] = useState(word.value);
+  const walked = useRef(false);
   const options = new Map(word.options.map((option) => [option.value, option]));
   const fits = typed.trim() === '' || word.options.some((option) => option.match(typed) > 0);
+  const keys = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (['ArrowDown', 'ArrowUp', 'Home', 'End'].includes(event.key)) walked.current = true;
+    if (event.key !== 'Enter' || event.nativeEvent.isComposing) return;
+    event.preventDefault();
+    const taken = takenByEnter(word, event.currentTarget.value, walked.current ? highlighted : null);
+    if (taken !== null) onPick(taken);
+  };
   return (
     <Command
       label={word.label}
-      defaultValue={word.value}
+      value={highlighted}
+      onValueChange={setHighlighted}
       filter={(value, search) => options.get(value)?.match(search) ?? 0}
     >
       <Command.Input
         value={typed}
-        onValueChange={setTyped}
+        onValueChange={(text) => {
+          walked.current = false;
+          setTyped(text);
+        }}
+        onKeyDown={keys}
         maxLength={40}
         autoFocus
         aria-label={`Type a few letters of the ${word.label}`}

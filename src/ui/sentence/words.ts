@@ -36,3 +36,16 @@ export function matchPhrase(phrase: string, typed: string): number {
   const initials = words.map((word) => word.slice(0, 1)).join('');
   return initials.startsWith(wanted) ? 0.5 : 0;
 }
+
+/**
+ * What Enter takes: the option that was walked to by arrows, or else the one that fits what was typed best, the
+ * first of equals. Null where nothing fits. It is worked out from the letters themselves, so that nobody can type
+ * faster than the list is drawn.
+ */
+export function takenByEnter(word: Word, typed: string, walkedTo: string | null): string | null {
+  if (walkedTo !== null) return walkedTo;
+  if (typed.trim() === '') return word.value;
+  const fits = word.options.map((option) => ({ value: option.value, fit: option.match(typed) }));
+  const best = Math.max(...fits.map(({ fit }) => fit));
+  return best > 0 ? (fits.find(({ fit }) => fit === best)?.value ?? null) : null;
+}
