@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './scripts/browser.mjs';
 
 const CI = Boolean(process.env['CI']);
 
@@ -25,19 +26,7 @@ export default defineConfig({
     baseURL: 'http://127.0.0.1:4781',
     viewport: { width: 1280, height: 800 },
     trace: 'retain-on-failure',
-    launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--mute-audio',
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
   webServer: [server('demo', 4781), server('own', 4782)],
 });

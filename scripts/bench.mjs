@@ -1,6 +1,6 @@
 // npm run bench: how fast Moon Step is here, against what it must keep. Figures only; nothing fails by them.
-import { spawn } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
+import { CHROMIUM, serveDemo } from './browser.mjs';
 import { checkNode, ensureBuild, ensurePackages, ensurePrograms, ROOT } from './setup.mjs';
 
 checkNode();
@@ -18,29 +18,12 @@ const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.l
 const row = (what, figure, limit) => console.log(`${what.padEnd(58)} ${figure.padStart(14)}   ${limit}`);
 
 await benchCore();
-const server = spawn(process.execPath, ['server/main.mjs'], {
-  cwd: ROOT,
-  env: { ...process.env, PORT: String(PORT), HOST: '127.0.0.1', MOON_STEP_SCHOOL: 'demo' },
-  stdio: ['ignore', 'pipe', 'inherit'],
-});
-await new Promise((resolve) => server.stdout.once('data', resolve));
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-    '--mute-audio',
-  ],
-});
+const stop = await serveDemo(PORT);
+const browser = await chromium.launch(CHROMIUM);
 await benchFirstView();
 await benchKeyChange();
 await browser.close();
-server.kill('SIGTERM');
+stop();
 
 /** Scales spelled, and derived by every method, a second. */
 async function benchCore() {

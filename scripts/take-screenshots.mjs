@@ -1,6 +1,6 @@
 // npm run screenshots: the pictures of docs/screenshots, anew from the demo school.
-import { spawn } from 'node:child_process';
 import { join } from 'node:path';
+import { CHROMIUM, serveDemo } from './browser.mjs';
 import { checkNode, ensureBuild, ensurePackages, ensurePrograms, ROOT } from './setup.mjs';
 
 checkNode();
@@ -24,16 +24,8 @@ const VIEWS = [
   },
 ];
 
-const server = spawn(process.execPath, ['server/main.mjs'], {
-  cwd: ROOT,
-  env: { ...process.env, PORT: String(PORT), HOST: '127.0.0.1', MOON_STEP_SCHOOL: 'demo' },
-  stdio: ['ignore', 'pipe', 'inherit'],
-});
-await new Promise((resolve) => server.stdout.once('data', resolve));
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--mute-audio', '--disable-background-networking'],
-});
+const stop = await serveDemo(PORT);
+const browser = await chromium.launch(CHROMIUM);
 for (const { file, address, keys } of VIEWS) {
   const context = await browser.newContext({
     viewport: { width: 1280, height: 800 },
@@ -51,4 +43,4 @@ for (const { file, address, keys } of VIEWS) {
   await context.close();
 }
 await browser.close();
-server.kill('SIGTERM');
+stop();

@@ -1,0 +1,29 @@
+// The browser and the built server, as tests, benchmarks and pictures use them.
+import { spawn } from 'node:child_process';
+import { ROOT } from './setup.mjs';
+
+/** Debian's Chromium, without the things it would like to tell others. */
+export const CHROMIUM = {
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--mute-audio',
+  ],
+};
+
+/** Serves the built demo school on a port; resolves with a function that stops it. */
+export async function serveDemo(port) {
+  const server = spawn(process.execPath, ['server/main.mjs'], {
+    cwd: ROOT,
+    env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', MOON_STEP_SCHOOL: 'demo' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise((resolve) => server.stdout.once('data', resolve));
+  return () => server.kill('SIGTERM');
+}
