@@ -79,8 +79,13 @@ function sameMarks(
 function alike(one: object | undefined, other: object | undefined): boolean {
   if (one === other) return true;
   if (!one || !other) return false;
-  const [mine, theirs] = [Object.entries(one), new Map(Object.entries(other))];
-  return mine.length === theirs.size && mine.every(([name, value]) => theirs.get(name) === value);
+  let names = 0;
+  for (const name in one) {
+    if (one[name as keyof typeof one] !== other[name as keyof typeof other]) return false;
+    names += 1;
+  }
+  for (const _ in other) names -= 1;
+  return names === 0;
 }
 
 function moved({ x, y }: Group): CSSProperties | undefined {
