@@ -21,7 +21,9 @@ export default defineConfig({
   retries: 0,
   workers: 2,
   reporter: CI ? [['dot'], ['json']] : [['list'], ['json']],
-  timeout: 30_000,
+  // Machines that test are often slow; nothing here measures time.
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
   use: {
     baseURL: 'http://127.0.0.1:4781',
     viewport: { width: 1280, height: 800 },
