@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import type { Derivation, DerivationStep } from '@/core/derive/derivation';
 import type { WrittenScale } from '@/core/scale/written';
 import { readLine, sayPlace } from '@/core/words/say-note';
@@ -30,6 +30,12 @@ export function Stride({ written, derivation, step, lit, onLit, onPlace }: Props
     [line, step, derivation, pointed, room],
   );
   const labels = useMemo(() => line.map((_, place) => sayPlace(line, place)), [line]);
+  // A letter slides to its sharp while one question is worked out; another question stands at once.
+  const before = useRef(derivation);
+  const still = before.current !== derivation;
+  useEffect(() => {
+    before.current = derivation;
+  }, [derivation]);
   const places = litPlaces(lit, line);
   const hits = scene.groups.flatMap(({ part, place, x, y }) =>
     place !== null && (part === 'note' || part === 'ghost')
@@ -37,7 +43,7 @@ export function Stride({ written, derivation, step, lit, onLit, onPlace }: Props
       : [],
   );
   return (
-    <div ref={ref} className="min-h-0 grow basis-60 overflow-hidden">
+    <div ref={ref} className="min-h-0 grow basis-60 overflow-hidden" data-still={still ? '' : undefined}>
       <SceneView
         id="stride"
         scene={scene}

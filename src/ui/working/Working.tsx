@@ -140,9 +140,9 @@ function WorkingLine({ text, reason, step, at, onStep }: LineProps) {
         type="button"
         aria-current={now ? 'step' : undefined}
         onClick={() => onStep(step)}
-        className={`flex w-full items-baseline gap-3 rounded-control px-2 py-1 text-left ${state}`}
+        className={`relative block w-full rounded-control py-1 pr-2 pl-10 text-left ${state}`}
       >
-        <span className="w-5 shrink-0 text-right text-small text-quiet">{step + 1}</span>
+        <span className="absolute left-2 w-5 text-right text-small text-quiet">{step + 1}</span>
         <span className={step > at ? 'text-quiet' : ''}>
           {text}
           {now && reason && <span className="block font-normal">{reason}</span>}
