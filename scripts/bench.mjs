@@ -41,7 +41,7 @@ async function benchCore() {
   const { derive, methodsFor } = await vite.ssrLoadModule('/src/core/derive/methods.ts');
   const { prove } = await vite.ssrLoadModule('/src/core/derive/proof.ts');
   const { notesOf } = await vite.ssrLoadModule('/src/core/scale/line.ts');
-  const { TONICS } = await vite.ssrLoadModule('/src/rooms/derive/sentence-words.ts');
+  const { TONICS } = await vite.ssrLoadModule('/src/core/scale/tonic.ts');
   const questions = TONICS.flatMap((tonic) => SCALE_IDS.map((id) => [tonic, id]));
   const scales = questions.map(([tonic, id]) => scaleNamed(tonic, id).scale);
 

@@ -175,7 +175,7 @@ function stride(tonic: string, id: ScaleId, direction: Direction, stepAt: number
   const step = derivation?.steps.at(stepAt);
   if (!derivation || !step) throw new Error('no such step');
   const scene = strideScene({
-    line: question.line,
+    written: question,
     step,
     steps: derivation.steps,
     lit,
@@ -225,7 +225,7 @@ describe('the stride', () => {
         const step = derivation?.steps.at(-1);
         if (!derivation || !step) throw new Error('no working');
         const scene = strideScene({
-          line: question.line,
+          written: question,
           step,
           steps: derivation.steps,
           lit: null,

@@ -1,9 +1,10 @@
 import type { DerivationStep, PlaceState } from '@/core/derive/derivation';
 import { hopsBetween } from '@/core/note/interval';
-import { SEMITONES_ABOVE_C } from '@/core/note/letter';
-import { heightOf, midiOf, octaveAt } from '@/core/note/pitch';
+import { midiOf, pitch } from '@/core/note/pitch';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { PlacedNote } from '@/core/scale/line';
+import { comesDownOtherwise } from '@/core/scale/scale';
+import type { WrittenScale } from '@/core/scale/written';
 import { lowerTonic } from '@/core/words/say-note';
 import { figures } from './figures';
 import { gathered } from './gather';
@@ -14,8 +15,8 @@ import { arcGroups } from './stride-arcs';
 import { type Grid, gridFor, type Row } from './stride-grid';
 
 export type StrideQuestion = {
-  /** The finished line, with the octaves it is written in. */
-  readonly line: readonly PlacedNote[];
+  /** The finished scale, with the octaves it is written in. */
+  readonly written: WrittenScale;
   /** The working as far as it is shown. */
   readonly step: DerivationStep;
   /** Every step of the working, so that the grid holds each letter it will show. */
@@ -29,23 +30,21 @@ export type StrideQuestion = {
 
 /** Half steps above the lowest note of the line at which a spelled note of a place stands. */
 function columnOf(note: SpelledNote, at: PlacedNote, lowest: number): number {
-  const octave = octaveAt(heightOf(at.pitch));
-  return 12 * (octave + 1) + SEMITONES_ABOVE_C[note.letter] + note.alteration - lowest;
+  return midiOf(pitch(note, at.pitch.octave)) - lowest;
 }
 
 /**
  * The stride: the notes of a scale on a grid of half steps over keyboard lanes on the same grid. Letters that are
  * not decided yet lie on their own white key; a decided note stands above, where it sounds.
  */
-export function strideScene({ line, step, steps, lit, width, height }: StrideQuestion): Scene {
+export function strideScene({ written, step, steps, lit, width, height }: StrideQuestion): Scene {
+  const { line, scale, direction } = written;
   const lowest = Math.min(...line.map(({ pitch }) => midiOf(pitch)));
   const column = (state: PlaceState, place: number) =>
     columnOf(state.note, line[place] as PlacedNote, lowest);
   const all = steps.flatMap(({ line: states }) => states.map(column));
   // Only a way down on other notes needs a row of its own.
-  const both =
-    line.some(({ degree, falling, pitch }) => falling && line[degree - 1]?.pitch.note !== pitch.note) &&
-    line.length > 8;
+  const both = direction === 'both' && comesDownOtherwise(scale);
   const grid = gridFor({ width, height }, Math.min(0, ...all), Math.max(12, ...all), both);
   const columns = step.line.map(column);
   const pointed = lit === null ? undefined : line[lit];

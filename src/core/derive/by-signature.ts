@@ -2,7 +2,8 @@ import { type Fifths, type SpelledNote, spelled, temptingSpelling } from '../not
 import { type Direction, lineOf, type PlacedNote } from '../scale/line';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { comesDownOtherwise, enharmonicTonic, type Scale } from '../scale/scale';
-import { accidentalsOf, alteredLetters, ownerOf } from '../scale/signature';
+import { accidentalsOf, alteredLetters } from '../scale/signature';
+import { relativeTonic } from '../scale/tonic';
 import type { Derivation, DerivationStep, PlaceState, Saying } from './derivation';
 import { lettersOnly, overwrite, settle } from './place-state';
 
@@ -19,7 +20,7 @@ function countSayings(scale: SignedScale): readonly Saying[] {
   const { tonic, id, signature } = scale;
   const sayings: Saying[] = [];
   if (PATTERNS[id].mode === 'minor') {
-    const major = ownerOf(signature, 'major');
+    const major = relativeTonic(tonic, 'minor');
     if (!major) throw new RangeError('a minor scale holds the tonic of its relative major');
     sayings.push({ code: 'relative-major', tonic, major }, { code: 'count-places', major, count: signature });
   } else {

@@ -26,8 +26,3 @@ export function letterHeight(letter: Letter, octave: number): number {
 export function heightOf({ note, octave }: Pitch): number {
   return letterHeight(note.letter, octave);
 }
-
-/** Octave of a height: 28 to 34 lie in octave 4. */
-export function octaveAt(height: number): number {
-  return Math.floor(height / 7);
-}

@@ -3,13 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { noteNamed } from '@/core/note/parse';
 import { asciiName } from '@/core/note/spelled';
 import { SCALE_IDS } from '@/core/scale/pattern';
+import { TONICS } from '@/core/scale/tonic';
 import { DEMO_LESSONS } from '@/store/demo-school';
 import { matchPhrase, takenByEnter } from '@/ui/sentence/words';
 import { litPlaces, sameLit } from '@/ui/surfaces/lit';
 import { readAddress, writeAddress } from './address';
 import { sayAddressProblem } from './say-address';
 import { CHOICES, type DeriveSentence, FIRST_SENTENCE } from './sentence';
-import { sentenceParts, sentenceText, TONICS, withWord } from './sentence-words';
+import { sentenceParts, sentenceText, withWord } from './sentence-words';
 import { slideWindow, toRelative } from './slide';
 import { stepDeciding, viewOf } from './view';
 

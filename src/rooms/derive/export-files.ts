@@ -47,7 +47,7 @@ export async function exportFile(
   }
   const { strideScene } = await import('@/engrave/stride');
   const scene = strideScene({
-    line: written.line,
+    written,
     step,
     steps: derivation.steps,
     lit: null,

@@ -1,8 +1,8 @@
-import { LETTERS } from '@/core/note/letter';
 import { readEnglishNote } from '@/core/note/parse';
-import { asciiName, type SpelledNote, spelled } from '@/core/note/spelled';
+import { asciiName, type SpelledNote } from '@/core/note/spelled';
 import type { ScaleId } from '@/core/scale/pattern';
 import { type Scale, scaleNamed } from '@/core/scale/scale';
+import { TONICS } from '@/core/scale/tonic';
 import { sayProblem } from '@/core/words/say-problem';
 import {
   CLEF_WORDS,
@@ -16,11 +16,6 @@ import {
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
 import { CHOICES, type ChoiceWord, type DeriveSentence } from './sentence';
-
-/** The 21 tonics: seven letters, flat, plain and sharp. */
-export const TONICS: readonly SpelledNote[] = LETTERS.flatMap((letter) =>
-  ([-1, 0, 1] as const).map((alteration) => spelled(letter, alteration)),
-);
 
 function tonicDetail(scale: Scale): string {
   if (scale.signature === null) return '';

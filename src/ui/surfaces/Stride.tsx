@@ -26,8 +26,8 @@ export function Stride({ written, derivation, step, lit, onLit, onPlace }: Props
   const { line } = written;
   const pointed = lit?.kind === 'place' ? lit.place : null;
   const scene = useMemo(
-    () => strideScene({ line, step, steps: derivation.steps, lit: pointed, ...room }),
-    [line, step, derivation, pointed, room],
+    () => strideScene({ written, step, steps: derivation.steps, lit: pointed, ...room }),
+    [written, step, derivation, pointed, room],
   );
   const labels = useMemo(() => line.map((_, place) => sayPlace(line, place)), [line]);
   // A letter slides to its sharp while one question is worked out; another question stands at once.
