@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url';
 import node from '@astrojs/node';
 import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
@@ -8,6 +9,16 @@ import { preloadIslands } from './scripts/preload-islands.mjs';
 const selfContainedServer = {
   name: 'self-contained-server',
   config: (_config, { command }) => (command === 'build' ? { ssr: { noExternal: true } } : {}),
+};
+
+const sources = fileURLToPath(new URL('./src/', import.meta.url));
+
+/** `@/` for what the bundler finds by itself nowhere. */
+const sourceAlias = {
+  name: 'source-alias',
+  resolveId(id) {
+    return id.startsWith('@/') ? this.resolve(sources + id.slice(2)) : null;
+  },
 };
 
 export default defineConfig({
@@ -22,5 +33,7 @@ export default defineConfig({
   vite: {
     plugins: [tailwindcss(), selfContainedServer],
     build: { assetsInlineLimit: 0 },
+    // Workers are bundled apart and do not see the alias of the TypeScript settings.
+    worker: { format: 'es', plugins: () => [sourceAlias] },
   },
 });

@@ -33,10 +33,10 @@ const SIDE_BEARING = 26;
 
 /** Note letters and the few characters that stand on drawings, as outlines, so that a drawing needs no font. */
 const TYPE = [
-  { prefix: 'serif', chars: 'ABCDEFG', file: 'source-serif-4/files/source-serif-4-latin-wght-normal.woff2' },
+  { prefix: 'serif', chars: 'ABCDEFGHLMRSUabcdefghilmorstu', file: 'source-serif-4/files/source-serif-4-latin-wght-normal.woff2' },
   {
     prefix: 'sans',
-    chars: '0123456789WHTSGA+',
+    chars: '0123456789WHTSGA+½',
     file: 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2',
   },
 ];

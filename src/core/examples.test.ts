@@ -21,7 +21,8 @@ describe('the examples in doc comments', () => {
   it('hold, every one', async () => {
     let count = 0;
     const { noteNamed } = await import('./note/parse');
-    const { noteName } = await import('./words/vocabulary');
+    const { ENGLISH } = await import('./words/class-words');
+    const noteName = ENGLISH.note;
     const { pitch } = await import('./note/pitch');
     for (const path of MODULES) {
       const exported = { noteNamed, noteName, pitch, ...(await import(/* @vite-ignore */ join(CORE, path))) };

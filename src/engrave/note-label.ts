@@ -1,6 +1,5 @@
-import type { Letter } from '@/core/note/letter';
 import type { Alteration, SpelledNote } from '@/core/note/spelled';
-import { type GlyphName, glyphNamed } from './glyphs';
+import { type GlyphName, glyphNamed, isGlyphName } from './glyphs';
 import type { Ink, Mark } from './scene';
 
 /** The music glyph of each sign. */
@@ -12,15 +11,16 @@ export const SIGN_GLYPH: Readonly<Record<Alteration, GlyphName>> = {
   2: 'accidentalDoubleSharp',
 };
 
-const LETTER_GLYPH: Readonly<Record<Letter, GlyphName>> = {
-  A: 'serifA',
-  B: 'serifB',
-  C: 'serifC',
-  D: 'serifD',
-  E: 'serifE',
-  F: 'serifF',
-  G: 'serifG',
-};
+/** The music glyph of a sign as it stands in text. */
+export const SIGN_OF_CHAR: ReadonlyMap<string, GlyphName> = new Map([
+  ['𝄫', 'accidentalDoubleFlat'],
+  ['♭', 'accidentalFlat'],
+  ['♮', 'accidentalNatural'],
+  ['♯', 'accidentalSharp'],
+  ['𝄪', 'accidentalDoubleSharp'],
+]);
+
+const FLATS: ReadonlySet<GlyphName> = new Set(['accidentalDoubleFlat', 'accidentalFlat']);
 
 /** Sharps, flats and naturals keep one colour everywhere. */
 export function inkOf(note: SpelledNote): Ink {
@@ -32,27 +32,44 @@ const SIGN_SIZE = 1.15;
 const GAP = 0.04;
 const HALF_CAPITAL = 0.331;
 
+/** The widest a name may be, in type sizes, before it is set smaller: Heses, Sol with two flats. */
+const WIDEST = 1.9;
+
+type Piece = { readonly glyph: GlyphName; readonly width: number; readonly sign: boolean };
+
+/** The outlines of a name, one a character; widths in type sizes. */
+function piecesOf(name: string): readonly Piece[] {
+  return [...name].map((char): Piece => {
+    const sign = SIGN_OF_CHAR.get(char);
+    if (sign) return { glyph: sign, width: (glyphNamed(sign).width / 1000) * SIGN_SIZE, sign: true };
+    const glyph = `serif${char}`;
+    if (!isGlyphName(glyph)) throw new RangeError(`no outline for ${char} of ${name}`);
+    return { glyph, width: glyphNamed(glyph).width / 1000, sign: false };
+  });
+}
+
 /**
- * A note name centred on a point, drawn as outlines so that it needs no font.
+ * A note name centred on a point, drawn as outlines so that it needs no font; a long one is set smaller.
  *
+ * @param name the note as the class names it
  * @param size type size in pixels
  */
-export function noteLabel(note: SpelledNote, x: number, y: number, size: number, fill: Ink): readonly Mark[] {
-  const baseline = y + size * HALF_CAPITAL;
-  const letter = LETTER_GLYPH[note.letter];
-  const letterWidth = (glyphNamed(letter).width / 1000) * size;
-  const at = (left: number): Mark => ({ kind: 'glyph', glyph: letter, x: left, y: baseline, size, fill });
-  if (note.alteration === 0) return [at(x - letterWidth / 2)];
-  const glyph = SIGN_GLYPH[note.alteration];
-  const { width, box } = glyphNamed(glyph);
-  const signSize = size * SIGN_SIZE;
-  const left = x - (letterWidth + size * GAP + (width / 1000) * signSize) / 2;
-  const [, top = 0, , bottom = 0] = box;
-  // Sharps and naturals stand centred on the capital; flats hang a little higher, by their stem.
-  const middle = note.alteration < 0 ? 0.4 : 0.34;
-  const signY = baseline - size * middle - ((top + bottom) / 2000) * signSize;
-  return [
-    at(left),
-    { kind: 'glyph', glyph, x: left + letterWidth + size * GAP, y: signY, size: signSize, fill },
-  ];
+export function noteLabel(name: string, x: number, y: number, size: number, fill: Ink): readonly Mark[] {
+  const pieces = piecesOf(name);
+  const widths = pieces.map(({ width, sign }) => width + (sign ? GAP : 0));
+  const wide = widths.reduce((sum, width) => sum + width, 0);
+  const set = wide > WIDEST ? (size * WIDEST) / wide : size;
+  const baseline = y + set * HALF_CAPITAL;
+  let left = x - (wide * set) / 2;
+  return pieces.map(({ glyph, sign }, index): Mark => {
+    const at = left;
+    left += (widths[index] as number) * set;
+    if (!sign) return { kind: 'glyph', glyph, x: at, y: baseline, size: set, fill };
+    const [, top = 0, , bottom = 0] = glyphNamed(glyph).box;
+    const signSize = set * SIGN_SIZE;
+    // Sharps and naturals stand centred on the capital; flats hang a little higher, by their stem.
+    const middle = FLATS.has(glyph) ? 0.4 : 0.34;
+    const signY = baseline - set * middle - ((top + bottom) / 2000) * signSize;
+    return { kind: 'glyph', glyph, x: at + set * GAP, y: signY, size: signSize, fill };
+  });
 }

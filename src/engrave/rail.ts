@@ -1,6 +1,7 @@
 import type { DerivationStep } from '@/core/derive/derivation';
 import { fifthsOf, noteAtFifths, type SpelledNote } from '@/core/note/spelled';
 import type { Scale } from '@/core/scale/scale';
+import type { ClassWords } from '@/core/words/class-words';
 import { sayRaised } from '@/core/words/say-scale';
 import { inkOf, noteLabel } from './note-label';
 import { type Group, group, type Scene, words } from './scene';
@@ -10,6 +11,7 @@ const FIRST_IN_VIEW = -8;
 export const RAIL_PLACES = 21;
 
 export type RailQuestion = {
+  readonly w: ClassWords;
   readonly scale: Scale;
   readonly step: DerivationStep;
   readonly lit: SpelledNote | null;
@@ -31,7 +33,7 @@ export function railStart(scale: Scale): number {
  * The rail: the line of fifths with the window of seven neighbours that the signature makes, the tonic inside it,
  * and raised degrees where they jump out of it. Typed steps without a signature have no window.
  */
-export function railScene({ scale, step, lit, width }: RailQuestion): Scene {
+export function railScene({ w, scale, step, lit, width }: RailQuestion): Scene {
   const start = railStart(scale);
   const column = width / RAIL_PLACES;
   const x = (place: number) => (place - start + 0.5) * column;
@@ -45,7 +47,7 @@ export function railScene({ scale, step, lit, width }: RailQuestion): Scene {
     const inScale = scale.ascending.includes(note) || scale.descending.includes(note);
     const fill = inScale && decided.has(note) ? inkOf(note) : 'quiet';
     const halo = current.has(note) || lit === note;
-    const marks = noteLabel(note, 0, 0, size, fill);
+    const marks = noteLabel(w.note(note), 0, 0, size, fill);
     const ring = halo
       ? [
           {
@@ -69,7 +71,7 @@ export function railScene({ scale, step, lit, width }: RailQuestion): Scene {
   return {
     width,
     height: HEIGHT,
-    groups: [...windowGroups(scale, x, column, size), ...names, ...jumps(scale, x, column, size, width)],
+    groups: [...windowGroups(scale, x, column, size), ...names, ...jumps(w, scale, x, column, size, width)],
   };
 }
 
@@ -107,13 +109,14 @@ function ringOf(size: number, column: number): number {
 
 /** Raised degrees seven places along from where the signature has them. */
 function jumps(
+  w: ClassWords,
   scale: Scale,
   x: (place: number) => number,
   column: number,
   size: number,
   width: number,
 ): readonly Group[] {
-  const text = sayRaised(scale);
+  const text = sayRaised(w, scale);
   if (!text) return [];
   const places = scale.raised.flatMap((degree) => {
     const note = scale.ascending[degree - 1];

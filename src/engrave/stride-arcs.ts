@@ -1,6 +1,6 @@
 import type { DerivationStep } from '@/core/derive/derivation';
 import type { PlacedNote } from '@/core/scale/line';
-import { stepLetters } from '@/core/words/vocabulary';
+import type { ClassWords } from '@/core/words/class-words';
 import { figures } from './figures';
 import { stepMoon } from './moon';
 import { type Group, group, type Mark } from './scene';
@@ -8,6 +8,7 @@ import type { Grid } from './stride-grid';
 
 /** The arcs over the gaps between decided neighbours, each with its step moon and the class's letters. */
 export function arcGroups(
+  w: ClassWords,
   grid: Grid,
   step: DerivationStep,
   line: readonly PlacedNote[],
@@ -21,7 +22,7 @@ export function arcGroups(
     if (state.stage === 'letter' || before?.stage === 'letter' || semitones < 1 || semitones > 4) return [];
     const placed = line[place] as PlacedNote;
     return [
-      group(`arc-${place}`, 'arc', arc(grid, semitones), {
+      group(`arc-${place}`, 'arc', arc(w, grid, semitones), {
         x: (grid.x(from) + grid.x(to)) / 2,
         y: grid.centre(grid.row(placed)) - grid.radius,
         place,
@@ -30,7 +31,7 @@ export function arcGroups(
   });
 }
 
-function arc(grid: Grid, semitones: number): readonly Mark[] {
+function arc(w: ClassWords, grid: Grid, semitones: number): readonly Mark[] {
   const { column, moon, small } = grid;
   const half = (semitones * column) / 2 - column * 0.08;
   const top = -grid.arc(semitones);
@@ -39,6 +40,6 @@ function arc(grid: Grid, semitones: number): readonly Mark[] {
   return [
     { kind: 'path', d, fill: 'none', stroke: plum && semitones === 1 ? 'plum' : 'quiet', width: 1.5 },
     ...stepMoon(semitones, 0, top, moon),
-    ...figures(stepLetters(semitones), 0, top - moon - 4, small, 'quiet'),
+    ...figures(w.stepLetters(semitones), 0, top - moon - 4, small, 'quiet'),
   ];
 }

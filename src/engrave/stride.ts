@@ -5,6 +5,7 @@ import type { SpelledNote } from '@/core/note/spelled';
 import type { PlacedNote } from '@/core/scale/line';
 import { comesDownOtherwise } from '@/core/scale/scale';
 import type { WrittenScale } from '@/core/scale/written';
+import type { ClassWords } from '@/core/words/class-words';
 import { lowerTonic } from '@/core/words/say-note';
 import { figures } from './figures';
 import { gathered } from './gather';
@@ -15,6 +16,7 @@ import { arcGroups } from './stride-arcs';
 import { type Grid, gridFor, type Row } from './stride-grid';
 
 export type StrideQuestion = {
+  readonly w: ClassWords;
   /** The finished scale, with the octaves it is written in. */
   readonly written: WrittenScale;
   /** The working as far as it is shown. */
@@ -37,7 +39,7 @@ function columnOf(note: SpelledNote, at: PlacedNote, lowest: number): number {
  * The stride: the notes of a scale on a grid of half steps over keyboard lanes on the same grid. Letters that are
  * not decided yet lie on their own white key; a decided note stands above, where it sounds.
  */
-export function strideScene({ written, step, steps, lit, width, height }: StrideQuestion): Scene {
+export function strideScene({ w, written, step, steps, lit, width, height }: StrideQuestion): Scene {
   const { line, scale, direction } = written;
   const lowest = Math.min(...line.map(({ pitch }) => midiOf(pitch)));
   const column = (state: PlaceState, place: number) =>
@@ -52,7 +54,9 @@ export function strideScene({ written, step, steps, lit, width, height }: Stride
 
   const notes = step.line.map((state, place) => {
     const at = { place, column: columns[place] as number, placed: line[place] as PlacedNote };
-    return state.stage === 'letter' ? ghost(state, at, grid, place === lit) : standing(state, at, grid, step);
+    return state.stage === 'letter'
+      ? ghost(w, state, at, grid, place === lit)
+      : standing(w, state, at, grid, step, scale.tonic);
   });
   return {
     width,
@@ -60,9 +64,9 @@ export function strideScene({ written, step, steps, lit, width, height }: Stride
     groups: [
       ...lanes(grid, lowest, step, columns, hops),
       ...leads(grid, step, line, columns),
-      ...arcGroups(grid, step, line, columns),
-      ...refusedGroups(grid, step, line, columns),
-      ...turn(grid, step, line, columns),
+      ...arcGroups(w, grid, step, line, columns),
+      ...refusedGroups(w, grid, step, line, columns),
+      ...turn(w, grid, step, line, columns),
       ...notes,
     ],
   };
@@ -71,12 +75,12 @@ export function strideScene({ written, step, steps, lit, width, height }: Stride
 type At = { readonly place: number; readonly column: number; readonly placed: PlacedNote };
 
 /** A letter that is still to be decided, small on its own key. */
-function ghost(state: PlaceState, { place, column }: At, grid: Grid, lit: boolean): Group {
+function ghost(w: ClassWords, state: PlaceState, { place, column }: At, grid: Grid, lit: boolean): Group {
   const { laneTop, type } = grid;
   const fill = state.note.alteration === 0 ? 'quiet' : 'sheet';
   const y = laneTop + (state.note.alteration === 0 ? 0.5 : 0.22) * grid.laneHeight;
   const halo: readonly Mark[] = lit ? [{ kind: 'circle', cx: 0, cy: 0, r: type * 0.85, fill: 'moon' }] : [];
-  const marks = [...halo, ...noteLabel(state.note, 0, 0, type * 0.82, lit ? 'key-black' : fill)];
+  const marks = [...halo, ...noteLabel(w.note(state.note), 0, 0, type * 0.82, lit ? 'key-black' : fill)];
   return group(`note-${place}`, 'ghost', marks, {
     place,
     x: grid.x(column),
@@ -84,8 +88,21 @@ function ghost(state: PlaceState, { place, column }: At, grid: Grid, lit: boolea
   });
 }
 
+/** The figure under a note: its degree, with its flat or sharp where the class counts against major. */
+function degreeFigure(w: ClassWords, { degree }: PlacedNote, note: SpelledNote, tonic: SpelledNote): string {
+  const against = w.settings.degrees === 'against-major' && degree < 8;
+  return against ? w.degree(note, tonic) : String(degree);
+}
+
 /** A decided note in its circle, with its degree below. */
-function standing(state: PlaceState, { place, column, placed }: At, grid: Grid, step: DerivationStep): Group {
+function standing(
+  w: ClassWords,
+  state: PlaceState,
+  { place, column, placed }: At,
+  grid: Grid,
+  step: DerivationStep,
+  tonic: SpelledNote,
+): Group {
   const { radius, type, small } = grid;
   const current = step.at.includes(place);
   const ink = inkOf(state.note);
@@ -98,7 +115,7 @@ function standing(state: PlaceState, { place, column, placed }: At, grid: Grid, 
     stroke: ink,
     width: current ? 3 : 1.75,
   };
-  const degree = figures(String(placed.degree), 0, radius + small + 2, small, 'quiet');
+  const degree = figures(degreeFigure(w, placed, state.note, tonic), 0, radius + small + 2, small, 'quiet');
   const raised = placed.raised && state.note === placed.pitch.note;
   const tag = raised
     ? [words('raised', 0, radius + 2 * small + 5, { size: small, fill: 'plum', bold: true })]
@@ -106,7 +123,7 @@ function standing(state: PlaceState, { place, column, placed }: At, grid: Grid, 
   return group(
     `note-${place}`,
     'note',
-    [circle, ...noteLabel(state.note, 0, 0, type, ink), ...degree, ...tag],
+    [circle, ...noteLabel(w.note(state.note), 0, 0, type, ink), ...degree, ...tag],
     {
       place,
       x: grid.x(column),
@@ -117,6 +134,7 @@ function standing(state: PlaceState, { place, column, placed }: At, grid: Grid, 
 
 /** The top note once more where the way down begins in a row of its own, quietly: it is the same note. */
 function turn(
+  w: ClassWords,
   grid: Grid,
   step: DerivationStep,
   line: readonly PlacedNote[],
@@ -135,11 +153,12 @@ function turn(
     width: 1.75,
   };
   const at = { x: grid.x(x), y: grid.centre(1) };
-  return [group('turn', 'turn', [circle, ...noteLabel(top.note, 0, 0, type, 'quiet')], at)];
+  return [group('turn', 'turn', [circle, ...noteLabel(w.note(top.note), 0, 0, type, 'quiet')], at)];
 }
 
 /** The tempting wrong spelling, struck out beside the note that is being decided. */
 function refusedGroups(
+  w: ClassWords,
   grid: Grid,
   step: DerivationStep,
   line: readonly PlacedNote[],
@@ -165,10 +184,15 @@ function refusedGroups(
       stroke: 'wrong',
       width: 1.75,
     };
-    return group(`refused-${place}`, 'refused', [...noteLabel(refused, 0, 0, size, 'wrong'), strike], {
-      x: grid.x(columns[place] as number) + (beside ? small * 2.8 : 0),
-      y,
-    });
+    return group(
+      `refused-${place}`,
+      'refused',
+      [...noteLabel(w.note(refused), 0, 0, size, 'wrong'), strike],
+      {
+        x: grid.x(columns[place] as number) + (beside ? small * 2.8 : 0),
+        y,
+      },
+    );
   });
 }
 

@@ -1,86 +1,103 @@
-import type { Kept } from './kept';
+import { inOrder, NO_DATA, type Records, type SchoolData, TABLES, type TableName } from './school-data';
 
-/** One change of the shelf as a value: what stood under an id before, and what stands there after. */
-export type ShelfChange = {
-  readonly says: 'kept' | 'deleted' | 'moved' | 'edited';
-  readonly edits: readonly {
+/** What a change was, for the word that takes it back. */
+export type ChangeWord =
+  | 'kept'
+  | 'deleted'
+  | 'moved'
+  | 'edited'
+  | 'copied'
+  | 'lesson-made'
+  | 'lesson-deleted'
+  | 'class-made'
+  | 'class-deleted'
+  | 'class-set'
+  | 'person-added'
+  | 'brought-in'
+  | 'cleared';
+
+/** What stood under an id before, and what stands there after. */
+export type Edit = {
+  readonly [Table in TableName]: {
+    readonly table: Table;
     readonly id: string;
-    readonly before: Kept | null;
-    readonly after: Kept | null;
-  }[];
-};
+    readonly before: Records[Table] | null;
+    readonly after: Records[Table] | null;
+  };
+}[TableName];
+
+/** One change of the school's records as a value: it can be applied, inverted, stored and joined with the next. */
+export type Change = { readonly says: ChangeWord; readonly edits: readonly Edit[] };
 
 /** The change that takes another back. */
-export function inverted(change: ShelfChange): ShelfChange {
+export function inverted(change: Change): Change {
   return {
     ...change,
-    edits: change.edits.map(({ id, before, after }) => ({ id, before: after, after: before })),
+    edits: change.edits.map((edit) => ({ ...edit, before: edit.after, after: edit.before }) as Edit),
   };
 }
 
-/** A shelf with a change applied, in its order. The same object where the change is empty. */
-export function applied(shelf: readonly Kept[], change: ShelfChange): readonly Kept[] {
-  if (change.edits.length === 0) return shelf;
-  const items = new Map(shelf.map((item) => [item.id, item]));
-  for (const { id, after } of change.edits) {
-    if (after) items.set(id, after);
-    else items.delete(id);
-  }
-  return inOrder([...items.values()]);
-}
-
-/** Items by their order, the id deciding between equals so that every tab agrees. */
-export function inOrder(items: readonly Kept[]): readonly Kept[] {
-  return [...items].sort((a, b) => a.order - b.order || a.id.localeCompare(b.id));
-}
-
-/** Keeps an item at the end of the shelf. */
-export function keeping(shelf: readonly Kept[], item: Omit<Kept, 'order' | 'v'>): ShelfChange {
-  const order = Math.max(0, ...shelf.map((other) => other.order)) + 1;
-  return { says: 'kept', edits: [{ id: item.id, before: null, after: { ...item, v: 1, order } }] };
-}
-
-/** Takes an item off the shelf. */
-export function deleting(item: Kept): ShelfChange {
-  return { says: 'deleted', edits: [{ id: item.id, before: item, after: null }] };
-}
-
-/** Changes the name or the note of an item. */
-export function editing(item: Kept, words: Partial<Pick<Kept, 'name' | 'note'>>): ShelfChange {
-  return { says: 'edited', edits: [{ id: item.id, before: item, after: { ...item, ...words } }] };
-}
-
-/** Moves an item one place up (−1) or down (1); an empty change at either end. */
-export function moving(shelf: readonly Kept[], id: string, way: 1 | -1): ShelfChange {
-  const at = shelf.findIndex((item) => item.id === id);
-  const [item, other] = [shelf[at], shelf[at + way]];
-  if (!item || !other) return { says: 'moved', edits: [] };
-  // Where two stand at one number, all are numbered anew so that the places can be told apart.
-  const ordered = shelf.map((each, index) => ({ ...each, order: index + 1 }));
-  const [mine, theirs] = [ordered[at], ordered[at + way]];
-  if (!mine || !theirs) return { says: 'moved', edits: [] };
-  const after = ordered.map((each) =>
-    each.id === item.id
-      ? { ...each, order: theirs.order }
-      : each.id === other.id
-        ? { ...each, order: mine.order }
-        : each,
-  );
-  return {
-    says: 'moved',
-    edits: shelf.flatMap((before, index) => {
-      const now = after[index];
-      return now && now.order !== before.order ? [{ id: before.id, before, after: now }] : [];
+/** The data with a change applied, each table in its order. The same object where the change is empty. */
+export function applied(data: SchoolData, change: Change): SchoolData {
+  if (change.edits.length === 0) return data;
+  const touched = new Set(change.edits.map(({ table }) => table));
+  const next = Object.fromEntries(
+    TABLES.map((table) => {
+      if (!touched.has(table)) return [table, data[table]];
+      const records = new Map<string, Records[TableName]>(data[table].map((record) => [record.id, record]));
+      for (const edit of change.edits) {
+        if (edit.table !== table) continue;
+        if (edit.after) records.set(edit.id, edit.after);
+        else records.delete(edit.id);
+      }
+      return [table, inOrder([...records.values()])];
     }),
-  };
+  );
+  return { ...NO_DATA, ...next } as SchoolData;
+}
+
+/** An edit of one record. */
+export function edit<Table extends TableName>(
+  table: Table,
+  id: string,
+  before: Records[Table] | null,
+  after: Records[Table] | null,
+): Edit {
+  return { table, id, before, after } as Edit;
+}
+
+/** A change of a record's own fields, stamped with the time; empty where nothing changes. */
+export function editing<Table extends TableName>(
+  table: Table,
+  before: Records[Table],
+  fields: Partial<Records[Table]>,
+  now: string,
+  says: ChangeWord = 'edited',
+): Change {
+  const same = Object.entries(fields).every(
+    ([name, value]) => JSON.stringify(before[name as keyof typeof before]) === JSON.stringify(value),
+  );
+  if (same) return { says, edits: [] };
+  return { says, edits: [edit(table, before.id, before, { ...before, ...fields, changedAt: now })] };
+}
+
+/** Takes records of one table away. */
+export function deleting<Table extends TableName>(
+  table: Table,
+  records: readonly Records[Table][],
+  says: ChangeWord = 'deleted',
+): Change {
+  return { says, edits: records.map((record) => edit(table, record.id, record, null)) };
 }
 
 /**
- * Two changes in a row as one to take back, where the second goes on with the first: words typed into one item.
+ * Two changes in a row as one to take back, where the second goes on with the first: words typed into one record.
  * Null where they are two.
  */
-export function joined(first: ShelfChange | undefined, second: ShelfChange): ShelfChange | null {
+export function joined(first: Change | undefined, second: Change): Change | null {
   const [one, other] = [first?.edits[0], second.edits[0]];
-  if (first?.says !== 'edited' || second.says !== 'edited' || !one || one.id !== other?.id) return null;
-  return { says: 'edited', edits: [{ id: one.id, before: one.before, after: other.after }] };
+  const typed = first?.says === 'edited' && second.says === 'edited';
+  if (!typed || first.edits.length !== 1 || second.edits.length !== 1 || !one || !other) return null;
+  if (one.id !== other.id || one.table !== other.table) return null;
+  return { says: 'edited', edits: [{ ...one, after: other.after } as Edit] };
 }

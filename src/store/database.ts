@@ -1,19 +1,37 @@
 import { Dexie, type EntityTable } from 'dexie';
+import type { Change } from './change';
+import type { Group } from './group';
 import type { Kept } from './kept';
+import type { Lesson } from './lesson';
+import type { Person } from './person';
 
 /** Whose data: the demo school has a database of its own, so that it never mixes with a teacher's. */
 export type School = 'own' | 'demo';
 
 type Mark = { readonly key: string; readonly value: string };
 
+/** A change that was made, for undo; the newest has the highest number. */
+export type Past = { readonly n: number; readonly at: string; readonly change: Change };
+
 export type MoonStepDatabase = Dexie & {
   readonly kept: EntityTable<Kept, 'id'>;
+  readonly lessons: EntityTable<Lesson, 'id'>;
+  readonly groups: EntityTable<Group, 'id'>;
+  readonly people: EntityTable<Person, 'id'>;
+  readonly past: EntityTable<Past, 'n'>;
   readonly marks: EntityTable<Mark, 'key'>;
 };
 
+/** The version of the layout as a whole; a newer one found in the browser is left alone. */
+export const LAYOUT = 2;
+
 /** Opens the database of a school. Tables are added here, one Dexie version a change. */
 export function openDatabase(school: School): MoonStepDatabase {
-  const database = new Dexie(school === 'demo' ? 'moon-step-demo' : 'moon-step') as MoonStepDatabase;
+  const database = new Dexie(school === 'demo' ? 'moon-step-demo' : 'moon-step', {
+    // What is shown as saved is on the disk, not only on its way there.
+    chromeTransactionDurability: 'strict',
+  }) as MoonStepDatabase;
   database.version(1).stores({ kept: 'id, order', marks: 'key' });
+  database.version(LAYOUT).stores({ lessons: 'id', groups: 'id', people: 'id', past: '++n' });
   return database;
 }

@@ -1,2 +1,2 @@
-/** The demo school and its class, all made up. */
-export const DEMO_SCHOOL = { school: 'Tidewick Evening Music School', group: 'Tuesday theory' } as const;
+/** The demo school, all made up. */
+export const DEMO_SCHOOL = 'Tidewick Evening Music School';

@@ -1,38 +1,49 @@
+import { USUAL_SETTINGS } from '@/core/school/settings';
+import type { Group } from './group';
 import type { Kept } from './kept';
+import type { Person } from './person';
+import type { SchoolData } from './school-data';
 
-type Lesson = Pick<Kept, 'id' | 'name' | 'note' | 'address'>;
+type Item = Pick<Kept, 'id' | 'name' | 'note' | 'address' | 'lesson'>;
+
+const LESSONS = { first: 'demo-lesson-steps', second: 'demo-lesson-minor' } as const;
 
 const query = (tonic: string, scale: string, rest: string) =>
   `?tonic=${encodeURIComponent(tonic)}&scale=${scale}&${rest}`;
 
 /** What the demo class's teacher has kept, in the order of the lessons. */
-export const DEMO_LESSONS: readonly Lesson[] = [
+export const DEMO_LESSONS: readonly Item[] = [
   {
     id: 'demo-c-major',
+    lesson: LESSONS.first,
     name: 'Opening: C major, both ways',
     note: 'Say the steps aloud together before anybody plays.',
     address: query('C', 'major', 'direction=both&clef=treble&signature=written&method=step-pattern'),
   },
   {
     id: 'demo-f-major',
+    lesson: LESSONS.first,
     name: 'F major: why B♭ and not A♯',
     note: 'Tove had A♯ on her recorder sheet. Stop at step 4 and let the class argue it out.',
     address: query('F', 'major', 'direction=up&clef=treble&signature=none&method=step-pattern&step=4'),
   },
   {
     id: 'demo-e-flat-major',
+    lesson: LESSONS.first,
     name: 'E♭ major from its signature',
     note: 'For Yusuf and the other horns. Last but one flat.',
     address: query('Eb', 'major', 'direction=up&clef=bass&signature=written&method=signature'),
   },
   {
     id: 'demo-e-minor-viola',
+    lesson: LESSONS.second,
     name: 'E natural minor for the violas',
     note: 'Odile reads only the alto clef so far; leave it up while she copies.',
     address: query('E', 'natural-minor', 'direction=up&clef=alto&signature=written&method=signature'),
   },
   {
     id: 'demo-a-harmonic',
+    lesson: LESSONS.second,
     name: 'A harmonic minor: the first raised seventh',
     note: 'Find the step and a half by ear first, then on the stride.',
     address: query(
@@ -43,12 +54,14 @@ export const DEMO_LESSONS: readonly Lesson[] = [
   },
   {
     id: 'demo-g-melodic',
+    lesson: LESSONS.second,
     name: 'G melodic minor, up and down without signature',
     note: 'Cancelling signs on the way down: no bar line, so they are needed.',
     address: query('G', 'melodic-minor', 'direction=both&clef=treble&signature=none&method=signature'),
   },
   {
     id: 'demo-c-sharp-harmonic',
+    lesson: LESSONS.second,
     name: 'C♯ harmonic minor: B♯ is not C',
     note: "Bram's cello piece turns into this in the middle. Bass clef.",
     address: query(
@@ -59,13 +72,81 @@ export const DEMO_LESSONS: readonly Lesson[] = [
   },
   {
     id: 'demo-g-sharp-major',
+    lesson: null,
     name: 'G♯ major, or why we write A♭',
     note: 'Only for the two who ask. F𝄪 on the board once is enough.',
     address: query('G#', 'major', 'direction=up&clef=treble&signature=none&method=step-pattern'),
   },
 ];
 
-/** The demo shelf as records. */
-export function demoShelf(keptAt: string): readonly Kept[] {
-  return DEMO_LESSONS.map((lesson, index) => ({ v: 1, ...lesson, order: index + 1, keptAt }));
+const GROUPS: readonly Pick<Group, 'id' | 'name' | 'settings' | 'sayings'>[] = [
+  {
+    id: 'demo-tuesday',
+    name: 'Tuesday theory',
+    settings: USUAL_SETTINGS,
+    sayings: {
+      sharps: 'Fog covers grey docks and every boat',
+      flats: 'Busy eels always dodge gulls catching fish',
+    },
+  },
+  {
+    id: 'demo-singers',
+    name: 'Thursday singers',
+    settings: {
+      ...USUAL_SETTINGS,
+      noteNames: 'fixed-do',
+      stepWords: 'tone-semitone',
+      degrees: 'leading-note',
+      hints: 'child',
+    },
+    sayings: { sharps: '', flats: '' },
+  },
+];
+
+/** Who comes on which evening, and with what. */
+const PEOPLE: Readonly<Record<string, readonly (readonly [name: string, instrument: string])[]>> = {
+  'demo-tuesday': [
+    ['Tove', 'recorder'],
+    ['Yusuf', 'horn'],
+    ['Odile', 'viola'],
+    ['Bram', 'cello'],
+    ['Ines', 'piano'],
+    ['M. K.', 'guitar'],
+  ],
+  'demo-singers': [
+    ['Pia', 'voice'],
+    ['No. 4', 'voice'],
+    ['Henk', 'accordion'],
+  ],
+};
+
+/** The demo school as records. */
+export function demoData(now: string): SchoolData {
+  return {
+    kept: DEMO_LESSONS.map((item, index) => ({
+      v: 2,
+      ...item,
+      order: index + 1,
+      keptAt: now,
+      changedAt: now,
+    })),
+    lessons: [
+      { v: 1, id: LESSONS.first, name: 'Week 3: steps and signatures', order: 1, changedAt: now },
+      { v: 1, id: LESSONS.second, name: 'Week 4: the minors', order: 2, changedAt: now },
+    ],
+    groups: GROUPS.map((group, index) => ({ v: 1, ...group, order: index + 1, changedAt: now })),
+    people: Object.entries(PEOPLE).flatMap(([group, people]) =>
+      people.map(
+        ([name, instrument], index): Person => ({
+          v: 1,
+          id: `${group}-${index + 1}`,
+          group,
+          name,
+          instrument,
+          order: index + 1,
+          changedAt: now,
+        }),
+      ),
+    ),
+  };
 }

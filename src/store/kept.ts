@@ -1,29 +1,47 @@
 import * as z from 'zod/mini';
 import { defineRecord } from './record';
 
+const NAME_LENGTH = 120;
+const NOTE_LENGTH = 2000;
+
+const id = z.string().check(z.minLength(1), z.maxLength(60));
+const time = z.string().check(z.maxLength(30));
+
 const keptV1 = z.strictObject({
   v: z.literal(1),
-  id: z.string().check(z.minLength(1), z.maxLength(60)),
-  name: z.string().check(z.maxLength(120)),
-  note: z.string().check(z.maxLength(2000)),
+  id,
+  name: z.string().check(z.maxLength(NAME_LENGTH)),
+  note: z.string().check(z.maxLength(NOTE_LENGTH)),
   /** Place on the shelf, rising; any number between two others can be taken. */
   order: z.number(),
   /** The query of the sentence's address, in English ASCII. */
   address: z.string().check(z.maxLength(400), z.startsWith('?')),
   /** ISO 8601, UTC. */
-  keptAt: z.string().check(z.maxLength(30)),
+  keptAt: time,
+});
+
+const keptV2 = z.extend(keptV1, {
+  v: z.literal(2),
+  /** The lesson it lies in, or null for none. */
+  lesson: z.nullable(id),
+  changedAt: time,
 });
 
 /** A kept derivation on the shelf. */
-export type Kept = z.infer<typeof keptV1>;
+export type Kept = z.infer<typeof keptV2>;
 
 /** Every version a kept derivation has had, oldest first, and the way from each to the next. */
 export const keptRecord = defineRecord({
   name: 'kept derivation',
-  schemas: [keptV1],
-  migrations: [],
-  newest: keptV1,
+  schemas: [keptV1, keptV2],
+  migrations: [
+    (old) => {
+      const v1 = old as z.infer<typeof keptV1>;
+      return { ...v1, v: 2, lesson: null, changedAt: v1.keptAt };
+    },
+  ],
+  newest: keptV2,
 });
 
-export const NAME_LIMIT = 120;
-export const NOTE_LIMIT = 2000;
+export const NAME_LIMIT = NAME_LENGTH;
+export const NOTE_LIMIT = NOTE_LENGTH;

@@ -1,25 +1,31 @@
-import { openDatabase, type School } from './database';
-import { demoShelf } from './demo-school';
-import { openShelf, type Shelf } from './shelf';
+import { type MoonStepDatabase, openDatabase, type School } from './database';
+import { demoData } from './demo-school';
+import { openSchool, type SchoolStore } from './school';
+import { TABLES } from './school-data';
 
 const LAID_OUT = 'demo-laid-out';
 
+async function layOut(database: MoonStepDatabase, now: string): Promise<void> {
+  const tables = TABLES.map((table) => database[table]);
+  const data = demoData(now);
+  await database.transaction('rw', [...tables, database.marks], async () => {
+    const laid = (await database.marks.get(LAID_OUT))?.value;
+    if (laid === 'all') return;
+    // A demo school laid out before there were classes has its shelf already.
+    const missing = TABLES.filter((table) => laid === undefined || table !== 'kept');
+    for (const table of missing) await database.table(table).bulkPut([...data[table]]);
+    await database.marks.put({ key: LAID_OUT, value: 'all' });
+  });
+}
+
 /**
- * Opens the shelf of a school. The demo school is laid out once in a browser; what is deleted from it never comes
+ * Opens the records of a school. The demo school is laid out once in a browser; what is deleted from it never comes
  * back by itself.
  *
  * @param now the time, ISO 8601
  */
-export function openSchoolShelf(school: School, now: string): Shelf {
+export function openSchoolStore(school: School, now: string): SchoolStore {
   const database = openDatabase(school);
-  if (school === 'demo') {
-    database.on('ready', async () => {
-      if (await database.marks.get(LAID_OUT)) return;
-      await database.transaction('rw', database.kept, database.marks, async () => {
-        await database.kept.bulkPut([...demoShelf(now)]);
-        await database.marks.put({ key: LAID_OUT, value: now });
-      });
-    });
-  }
-  return openShelf(database);
+  if (school === 'demo') database.on('ready', () => layOut(database, now));
+  return openSchool(database);
 }

@@ -1,9 +1,7 @@
 import type * as z from 'zod/mini';
+import type { RecordProblem } from '@/core/words/say-store';
 
-/** Why a stored value is not used. It stays where it is: nothing stored is ever lost. */
-export type RecordProblem =
-  | { readonly code: 'record-newer'; readonly name: string; readonly version: number; readonly known: number }
-  | { readonly code: 'record-unreadable'; readonly name: string; readonly where: string };
+export type { RecordProblem };
 
 export type RecordReading<T> =
   | { readonly ok: true; readonly value: T }

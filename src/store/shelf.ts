@@ -1,80 +1,152 @@
-import { liveQuery } from 'dexie';
-import { applied, inOrder, inverted, joined, type ShelfChange } from './change';
-import type { MoonStepDatabase } from './database';
-import { keptRecord } from './kept';
-import { storeProblem } from './problem';
-import { EMPTY_SHELF, type ShelfState } from './shelf-state';
+import { type Change, type ChangeWord, type Edit, edit } from './change';
+import type { Kept } from './kept';
+import type { Lesson } from './lesson';
+import { inOrder, type SchoolData } from './school-data';
 
-/** The shelf: listens to the database, writes changes, and takes the last ones back. */
-export type Shelf = {
-  readonly state: () => ShelfState;
-  readonly subscribe: (listen: () => void) => () => void;
-  readonly change: (change: ShelfChange) => Promise<void>;
-  readonly undo: () => Promise<ShelfChange['says'] | null>;
-};
+/** The order number after the last of some records. */
+export function orderAfter(records: readonly { readonly order: number }[]): number {
+  return records.reduce((most, { order }) => Math.max(most, order), 0) + 1;
+}
 
-/** Sorts stored values into those that can be used and the reasons why others cannot. */
-export function readShelf(stored: readonly unknown[]): Pick<ShelfState, 'items' | 'unread'> {
-  const readings = stored.map((value) => keptRecord.read(value));
+/** What lies in a lesson, or in none, in order. */
+export function keptIn(data: SchoolData, lesson: string | null): readonly Kept[] {
+  return data.kept.filter((item) => item.lesson === lesson);
+}
+
+export type NewKept = Pick<Kept, 'id' | 'name' | 'note' | 'address' | 'lesson'>;
+
+/** Keeps items at the end of their lessons. */
+export function keeping(
+  data: SchoolData,
+  items: readonly NewKept[],
+  now: string,
+  says: ChangeWord = 'kept',
+): Change {
+  const first = orderAfter(data.kept);
   return {
-    items: inOrder(readings.flatMap((reading) => (reading.ok ? [reading.value] : []))),
-    unread: readings.flatMap((reading) => (reading.ok ? [] : [reading.problem])),
+    says,
+    edits: items.map((item, index) =>
+      edit('kept', item.id, null, { v: 2, ...item, order: first + index, keptAt: now, changedAt: now }),
+    ),
   };
 }
 
-/** Opens the shelf on a database. Every tab that has it open sees what another one writes. */
-export function openShelf(database: MoonStepDatabase): Shelf {
-  let state = EMPTY_SHELF;
-  let done: readonly ShelfChange[] = [];
-  const listeners = new Set<() => void>();
-  const set = (next: Partial<ShelfState>) => {
-    state = { ...state, ...next };
-    for (const listen of listeners) listen();
-  };
-  liveQuery(() => database.kept.toArray()).subscribe({
-    next: (stored) => set({ status: 'ready', ...readShelf(stored) }),
-    error: (error: unknown) => set({ status: 'failed', saving: storeProblem(error) }),
+/** A copy of an item right after it. */
+export function duplicating(data: SchoolData, item: Kept, id: string, now: string): Change {
+  const made = keeping(data, [{ ...pick(item), id }], now, 'copied');
+  const [copy] = made.edits;
+  if (copy?.table !== 'kept' || !copy.after) return made;
+  const beside = keptIn(data, item.lesson);
+  const order = between(beside, beside.indexOf(item) + 1);
+  return { says: 'copied', edits: [{ ...copy, after: { ...copy.after, order: order ?? copy.after.order } }] };
+}
+
+function pick({ name, note, address, lesson }: Kept): Omit<NewKept, 'id'> {
+  return { name, note, address, lesson };
+}
+
+/** Least distance between two order numbers that leaves room for many more between them. */
+const CLOSEST = 1e-6;
+
+/** An order number for a place in a list, or null where its neighbours lie too close together. */
+function between(list: readonly { readonly order: number }[], index: number): number | null {
+  const [before, after] = [list[index - 1], list[index]];
+  if (!before) return after ? after.order - 1 : 1;
+  if (!after) return before.order + 1;
+  return after.order - before.order > CLOSEST ? (before.order + after.order) / 2 : null;
+}
+
+/**
+ * Puts an item into a lesson at a place counted among what lies there without it; an empty change where it is there
+ * already.
+ */
+export function placing(
+  data: SchoolData,
+  id: string,
+  lesson: string | null,
+  index: number,
+  now: string,
+): Change {
+  const item = data.kept.find((each) => each.id === id);
+  if (!item) return { says: 'moved', edits: [] };
+  const here = keptIn(data, lesson);
+  const others = here.filter((each) => each !== item);
+  const place = Math.max(0, Math.min(others.length, index));
+  if (item.lesson === lesson && here.indexOf(item) === place) return { says: 'moved', edits: [] };
+  const order = between(others, place);
+  if (order !== null) {
+    return { says: 'moved', edits: [edit('kept', id, item, { ...item, lesson, order, changedAt: now })] };
+  }
+  const numbered = [...others.slice(0, place), item, ...others.slice(place)];
+  return { says: 'moved', edits: renumbered(numbered, (each) => (each === item ? { lesson } : {}), now) };
+}
+
+function renumbered(
+  list: readonly Kept[],
+  also: (item: Kept) => Partial<Kept>,
+  now: string,
+): readonly Edit[] {
+  return list.flatMap((item, index): Edit[] => {
+    const after = { ...item, ...also(item), order: index + 1 };
+    const same = after.order === item.order && after.lesson === item.lesson;
+    return same ? [] : [edit('kept', item.id, item, { ...after, changedAt: now })];
   });
+}
 
-  // A database that cannot be opened ends the live query without a word.
-  database.open().catch((error: unknown) => set({ status: 'failed', saving: storeProblem(error) }));
+/** Moves a lesson one place up (−1) or down (1); an empty change at either end. */
+export function movingLesson(data: SchoolData, id: string, way: 1 | -1, now: string): Change {
+  const at = data.lessons.findIndex((lesson) => lesson.id === id);
+  if (at < 0 || !data.lessons[at + way]) return { says: 'moved', edits: [] };
+  const list = [...data.lessons];
+  const [moved] = list.splice(at, 1);
+  list.splice(at + way, 0, moved as Lesson);
+  const edits = list.flatMap((lesson, index): Edit[] =>
+    lesson.order === index + 1
+      ? []
+      : [edit('lessons', lesson.id, lesson, { ...lesson, order: index + 1, changedAt: now })],
+  );
+  return { says: 'moved', edits };
+}
 
-  const write = async (change: ShelfChange): Promise<boolean> => {
-    if (change.edits.length === 0) return false;
-    // Shown at once; the live query confirms it, or brings back what really stands.
-    set({ saving: 'saving', items: applied(state.items, change) });
-    try {
-      await database.transaction('rw', database.kept, async () => {
-        for (const { id, after } of change.edits) {
-          await (after ? database.kept.put(after) : database.kept.delete(id));
-        }
-      });
-      set({ saving: 'saved' });
-      return true;
-    } catch (error) {
-      set({ saving: storeProblem(error) });
-      return false;
-    }
-  };
-  return {
-    state: () => state,
-    subscribe: (listen) => {
-      listeners.add(listen);
-      return () => listeners.delete(listen);
-    },
-    change: async (change) => {
-      if (!(await write(change))) return;
-      const join = joined(done.at(-1), change);
-      done = join ? [...done.slice(0, -1), join] : [...done, change].slice(-100);
-      set({ undo: change.says });
-    },
-    undo: async () => {
-      const last = done.at(-1);
-      if (!last) return null;
-      done = done.slice(0, -1);
-      await write(inverted(last));
-      set({ undo: done.at(-1)?.says ?? null });
-      return last.says;
-    },
-  };
+/** A new lesson after the others. */
+export function makingLesson(data: SchoolData, id: string, name: string, now: string): Change {
+  const lesson: Lesson = { v: 1, id, name, order: orderAfter(data.lessons), changedAt: now };
+  return { says: 'lesson-made', edits: [edit('lessons', id, null, lesson)] };
+}
+
+/** Takes a lesson's folder away; what lay in it stays on the shelf, at the end. */
+export function deletingLesson(data: SchoolData, lesson: Lesson, now: string): Change {
+  const first = orderAfter(keptIn(data, null));
+  const freed = keptIn(data, lesson.id).map((item, index) =>
+    edit('kept', item.id, item, { ...item, lesson: null, order: first + index, changedAt: now }),
+  );
+  return { says: 'lesson-deleted', edits: [edit('lessons', lesson.id, lesson, null), ...freed] };
+}
+
+/** Small letters without accents or signs' names apart, so that a search finds `b flat` and `B♭` alike. */
+function plain(text: string): string {
+  return text
+    .replace(/♭/gu, ' flat')
+    .replace(/♯/gu, ' sharp')
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase();
+}
+
+/**
+ * The items whose name, note or sentence holds every word that is looked for, in order.
+ *
+ * @param sentence the item's sentence in the words of the class
+ */
+export function searched(
+  items: readonly Kept[],
+  wanted: string,
+  sentence: (item: Kept) => string,
+): readonly Kept[] {
+  const words = plain(wanted).split(/\s+/u).filter(Boolean);
+  if (words.length === 0) return items;
+  return inOrder(items).filter((item) => {
+    const text = plain(`${item.name} ${item.note} ${sentence(item)}`);
+    return words.every((word) => text.includes(word));
+  });
 }

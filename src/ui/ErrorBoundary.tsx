@@ -1,4 +1,6 @@
 import { Component, type ReactNode } from 'react';
+import { ENGLISH } from '@/core/words/class-words';
+import { deriveWords } from '@/core/words/screen/derive';
 
 type Props = { readonly room: string; readonly children: ReactNode };
 
@@ -12,15 +14,13 @@ export class ErrorBoundary extends Component<Props, { readonly failed: string | 
 
   override render(): ReactNode {
     if (this.state.failed === null) return this.props.children;
+    const { failed } = deriveWords(ENGLISH);
     return (
       <div role="alert" className="card m-6 p-6">
-        <h1 className="font-serif text-large font-bold">{this.props.room} could not show this.</h1>
-        <p className="my-2">
-          Nothing kept is lost, and the address still holds your sentence. What went wrong:{' '}
-          {this.state.failed}.
-        </p>
+        <h1 className="font-serif text-large font-bold">{failed.title(this.props.room)}</h1>
+        <p className="my-2">{failed.text(this.state.failed)}</p>
         <button type="button" className="control" onClick={() => this.setState({ failed: null })}>
-          Try again
+          {failed.again}
         </button>
       </div>
     );

@@ -1,22 +1,28 @@
 import { X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { deriveWords } from '@/core/words/screen/derive';
+import { useWords } from './school/use-class';
 
 type Props = {
   readonly title: string;
   readonly summary: string;
   readonly open: boolean;
   readonly onOpen: (open: boolean) => void;
+  /** For sheets that are worked in. */
+  readonly wide?: boolean;
   readonly children: ReactNode;
 };
 
 /** A sheet that comes in from the right, over the work. */
-export function SideSheet({ title, summary, open, onOpen, children }: Props) {
+export function SideSheet({ title, summary, open, onOpen, wide, children }: Props) {
   return (
     <Dialog.Root open={open} onOpenChange={onOpen}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-10 bg-rail/40" />
-        <Dialog.Content className="fixed inset-y-0 right-0 z-20 flex w-[30rem] max-w-full flex-col gap-3 border-l border-rule bg-ground p-5 shadow-lg">
+        <Dialog.Content
+          className={`fixed inset-y-0 right-0 z-20 flex ${wide ? 'w-[38rem]' : 'w-[30rem]'} max-w-full flex-col gap-3 border-l border-rule bg-ground p-5 shadow-lg`}
+        >
           <div className="flex items-start gap-4">
             <div className="grow">
               <Dialog.Title className="font-serif text-sentence">{title}</Dialog.Title>
@@ -24,7 +30,7 @@ export function SideSheet({ title, summary, open, onOpen, children }: Props) {
             </div>
             <Dialog.Close className="control" aria-keyshortcuts="Escape">
               <X className="size-4" aria-hidden="true" />
-              Close
+              {deriveWords(useWords()).close}
               <kbd className="key" aria-hidden="true">
                 Esc
               </kbd>

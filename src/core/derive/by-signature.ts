@@ -2,8 +2,9 @@ import { type Fifths, type SpelledNote, spelled, temptingSpelling } from '../not
 import { type Direction, lineOf, type PlacedNote } from '../scale/line';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { comesDownOtherwise, enharmonicTonic, type Scale } from '../scale/scale';
-import { accidentalsOf, alteredLetters } from '../scale/signature';
+import { accidentalsOf, alteredLetters, signatureOf } from '../scale/signature';
 import { relativeTonic } from '../scale/tonic';
+import type { Settings } from '../school/settings';
 import type { Derivation, DerivationStep, PlaceState, Saying } from './derivation';
 import { lettersOnly, overwrite, settle } from './place-state';
 
@@ -15,17 +16,41 @@ export function hasSignature(scale: Scale): scale is SignedScale {
   return scale.id !== null && scale.signature !== null;
 }
 
-/** Counting to the signature: a major key from C, a minor one through its relative major. */
-function countSayings(scale: SignedScale): readonly Saying[] {
-  const { tonic, id, signature } = scale;
-  const sayings: Saying[] = [];
-  if (PATTERNS[id].mode === 'minor') {
-    const major = relativeTonic(tonic, 'minor');
-    if (!major) throw new RangeError('a minor scale holds the tonic of its relative major');
-    sayings.push({ code: 'relative-major', tonic, major }, { code: 'count-places', major, count: signature });
-  } else {
-    sayings.push({ code: 'count-places', major: tonic, count: signature });
+/** How a class comes to minor's signature (facts: schools). */
+export type DeriveWays = Pick<Settings, 'minorSignature'>;
+
+/** Counting to the signature: a major key from C; a minor one by its relative, its parallel or its own circle. */
+function waySayings(
+  { tonic, id, signature }: SignedScale,
+  { minorSignature }: DeriveWays,
+): readonly Saying[] {
+  if (PATTERNS[id].mode !== 'minor') {
+    return [{ code: 'count-places', tonic, mode: 'major', count: signature }];
   }
+  switch (minorSignature) {
+    case 'relative': {
+      const major = relativeTonic(tonic, 'minor');
+      if (!major) throw new RangeError('a minor scale holds the tonic of its relative major');
+      return [
+        { code: 'relative-major', tonic, major },
+        { code: 'count-places', tonic: major, mode: 'major', count: signature },
+      ];
+    }
+    case 'parallel-less-three': {
+      const major = signatureOf(tonic, 'major');
+      return [
+        { code: 'count-places', tonic, mode: 'major', count: major },
+        { code: 'less-three', tonic, major, count: signature },
+      ];
+    }
+    case 'own-circle':
+      return [{ code: 'count-places', tonic, mode: 'minor', count: signature }];
+  }
+}
+
+function countSayings(scale: SignedScale, ways: DeriveWays): readonly Saying[] {
+  const { id, signature } = scale;
+  const sayings: Saying[] = [...waySayings(scale, ways)];
   sayings.push({ code: 'take-signs', signs: accidentalsOf(signature), count: signature });
   if (scale.theoretical) {
     sayings.push({ code: 'theoretical', count: signature, scale: id, instead: enharmonicTonic(scale) });
@@ -48,7 +73,7 @@ function unraised(line: readonly PlacedNote[], signature: Fifths): readonly Spel
  * Method 3: places counted from C round the circle, that many signs from the order, put on the letters; then the
  * raised degrees as accidentals, never in the signature, and for melodic minor their return on the way down.
  */
-export function deriveBySignature(scale: SignedScale, direction: Direction): Derivation {
+export function deriveBySignature(scale: SignedScale, direction: Direction, ways: DeriveWays): Derivation {
   const line = lineOf(scale, direction, 4);
   const notes = line.map(({ pitch }) => pitch.note);
   const plain = unraised(line, scale.signature);
@@ -61,21 +86,14 @@ export function deriveBySignature(scale: SignedScale, direction: Direction): Der
     steps.push({ saying, at, line: state, signs: put });
   };
 
-  for (const saying of countSayings(scale)) add(saying, []);
+  for (const saying of countSayings(scale, ways)) add(saying, []);
   if (signs.length === 0) state = settle(state, everywhere, plain);
   add({ code: 'letters', letters: notes.slice(0, 8).map(({ letter }) => letter), tonic: null }, everywhere);
   for (const sign of signs) {
     put += 1;
     const at = placesOf(line, sign.letter);
     state = settle(state, put === signs.length ? everywhere : at, plain);
-    add(
-      {
-        code: 'put-sign',
-        sign,
-        degrees: [...new Set(at.map((place) => (line[place] as PlacedNote).degree))],
-      },
-      at,
-    );
+    add({ code: 'put-sign', sign, tonic: scale.tonic }, at);
   }
 
   for (const degree of scale.raised) {
@@ -83,7 +101,7 @@ export function deriveBySignature(scale: SignedScale, direction: Direction): Der
     const [from, to] = [plain[at[0] ?? -1], notes[at[0] ?? -1]];
     if (!from || !to) continue;
     state = overwrite(state, at, to);
-    add({ code: 'raise', degree, from, to, refused: temptingSpelling(to) }, at);
+    add({ code: 'raise', tonic: scale.tonic, from, to, refused: temptingSpelling(to) }, at);
   }
   const returned = line.flatMap((note, place) =>
     note.falling && !note.raised && scale.raised.includes(note.degree) ? [place] : [],

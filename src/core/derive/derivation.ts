@@ -29,8 +29,20 @@ export type Saying =
   | { readonly code: 'natural-coming-down'; readonly notes: readonly SpelledNote[] }
   | { readonly code: 'restore'; readonly notes: readonly SpelledNote[] }
   | { readonly code: 'relative-major'; readonly tonic: SpelledNote; readonly major: SpelledNote }
-  /** Places from C to a major key round the circle: clockwise positive, one sharp each. */
-  | { readonly code: 'count-places'; readonly major: SpelledNote; readonly count: number }
+  /** Places round the circle, one sharp each: from C to a major key, or from A to a minor one on its own circle. */
+  | {
+      readonly code: 'count-places';
+      readonly tonic: SpelledNote;
+      readonly mode: 'major' | 'minor';
+      readonly count: number;
+    }
+  /** From the signature of the parallel major to minor's, three signs further flat. */
+  | {
+      readonly code: 'less-three';
+      readonly tonic: SpelledNote;
+      readonly major: number;
+      readonly count: number;
+    }
   | { readonly code: 'take-signs'; readonly signs: readonly SpelledNote[]; readonly count: number }
   | {
       readonly code: 'theoretical';
@@ -38,10 +50,10 @@ export type Saying =
       readonly scale: ScaleId;
       readonly instead: SpelledNote | null;
     }
-  | { readonly code: 'put-sign'; readonly sign: SpelledNote; readonly degrees: readonly number[] }
+  | { readonly code: 'put-sign'; readonly sign: SpelledNote; readonly tonic: SpelledNote }
   | {
       readonly code: 'raise';
-      readonly degree: number;
+      readonly tonic: SpelledNote;
       readonly from: SpelledNote;
       readonly to: SpelledNote;
       readonly refused: SpelledNote | null;

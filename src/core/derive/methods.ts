@@ -1,7 +1,7 @@
 import type { SpelledNote } from '../note/spelled';
 import type { Direction } from '../scale/line';
 import type { Scale } from '../scale/scale';
-import { deriveBySignature, hasSignature } from './by-signature';
+import { type DeriveWays, deriveBySignature, hasSignature } from './by-signature';
 import { type Derivation, METHOD_IDS, type MethodId } from './derivation';
 import { deriveByStepPattern } from './step-pattern';
 
@@ -10,13 +10,20 @@ export function methodsFor(scale: Scale): readonly MethodId[] {
   return METHOD_IDS.filter((method) => method !== 'signature' || hasSignature(scale));
 }
 
-/** The working by one method, or null where it cannot serve the scale. */
-export function derive(scale: Scale, direction: Direction, method: MethodId): Derivation | null {
+const USUAL_WAYS: DeriveWays = { minorSignature: 'relative' };
+
+/** The working by one method in a class's way, or null where the method cannot serve the scale. */
+export function derive(
+  scale: Scale,
+  direction: Direction,
+  method: MethodId,
+  ways: DeriveWays = USUAL_WAYS,
+): Derivation | null {
   switch (method) {
     case 'step-pattern':
       return deriveByStepPattern(scale, direction);
     case 'signature':
-      return hasSignature(scale) ? deriveBySignature(scale, direction) : null;
+      return hasSignature(scale) ? deriveBySignature(scale, direction, ways) : null;
   }
 }
 

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LETTERS } from './letter';
-import { readEnglishNote } from './parse';
+import { type NoteNames, noteFrom, noteIn } from './names';
+import { readEnglishNote, readNote } from './parse';
 import { ALTERATIONS, type Alteration, asciiName, spelled } from './spelled';
 
 /** Every way to type a sign after its letter. */
@@ -45,10 +46,10 @@ describe('typed English notes', () => {
   it.each([
     ['', 'note-empty'],
     ['   ', 'note-empty'],
-    ['H', 'note-german'],
-    ['hb', 'note-german'],
-    ['Fis', 'note-german'],
-    ['Es', 'note-german'],
+    ['H', 'note-other-names'],
+    ['hb', 'note-other-names'],
+    ['Fis', 'note-other-names'],
+    ['Es', 'note-other-names'],
     ['Bb#', 'note-mixed-signs'],
     ['C#n', 'note-mixed-signs'],
     ['F###', 'note-third-sign'],
@@ -68,6 +69,56 @@ describe('typed English notes', () => {
       fc.property(
         fc.string({ unit: 'binary', maxLength: 40 }),
         (typed) => typeof readEnglishNote(typed).ok === 'boolean',
+      ),
+    );
+  });
+});
+
+/** Written by hand: flats from double to plain, then sharps, from C. */
+const NAMES: Readonly<Record<'german' | 'dutch' | 'fixed-do', string>> = {
+  german:
+    'Ceses Ces C Cis Cisis Deses Des D Dis Disis Eses Es E Eis Eisis Feses Fes F Fis Fisis Geses Ges G Gis Gisis Ases As A Ais Aisis Heses B H His Hisis',
+  dutch:
+    'Ceses Ces C Cis Cisis Deses Des D Dis Disis Eses Es E Eis Eisis Feses Fes F Fis Fisis Geses Ges G Gis Gisis Ases As A Ais Aisis Beses Bes B Bis Bisis',
+  'fixed-do':
+    'Do𝄫 Do♭ Do Do♯ Do𝄪 Re𝄫 Re♭ Re Re♯ Re𝄪 Mi𝄫 Mi♭ Mi Mi♯ Mi𝄪 Fa𝄫 Fa♭ Fa Fa♯ Fa𝄪 Sol𝄫 Sol♭ Sol Sol♯ Sol𝄪 La𝄫 La♭ La La♯ La𝄪 Si𝄫 Si♭ Si Si♯ Si𝄪',
+};
+
+describe('notes by the names of other schools', () => {
+  const notes = LETTERS.flatMap((letter) => ALTERATIONS.map((sign) => spelled(letter, sign)));
+
+  it('are the names of a hand-written table, and each is read back', () => {
+    for (const [names, table] of Object.entries(NAMES)) {
+      expect(notes.map((note) => noteIn(names as NoteNames, note)).join(' ')).toBe(table);
+    }
+    for (const names of ['german', 'dutch', 'fixed-do', 'fixed-ut'] as const) {
+      for (const note of notes) {
+        expect(noteFrom(names, noteIn(names, note))).toBe(note);
+        expect(readNote(names, noteIn(names, note).toLowerCase())).toEqual({ ok: true, note });
+      }
+    }
+  });
+
+  it.each([
+    ['german', 'bb', 'english'],
+    ['german', 'Bes', 'dutch'],
+    ['german', 're', 'fixed-do'],
+    ['dutch', 'H', 'german'],
+    ['fixed-do', 'C#', 'english'],
+    ['fixed-do', 'Cis', 'german'],
+    ['english', 'sol', 'fixed-do'],
+    ['english', 'Bes', 'dutch'],
+  ] as const)('in %s, %j is refused as %s', (names, typed, fits) => {
+    const reading = readNote(names, typed);
+    expect(reading.ok ? reading.note : reading.problem).toMatchObject({ code: 'note-other-names', fits });
+  });
+
+  it('answers any text without throwing', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom<NoteNames>('english', 'german', 'dutch', 'fixed-do', 'fixed-ut'),
+        fc.string({ unit: 'binary', maxLength: 40 }),
+        (names, typed) => typeof readNote(names, typed).ok === 'boolean',
       ),
     );
   });

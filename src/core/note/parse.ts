@@ -1,11 +1,13 @@
 import { LETTERS, type Letter } from './letter';
+import { type NoteNames, noteFrom } from './names';
 import { type Alteration, type SpelledNote, spelled } from './spelled';
 
 /** Why a typed note could not be read. `read` is what was typed. */
 export type NoteProblem =
   | { readonly code: 'note-empty' }
   | { readonly code: 'note-too-long'; readonly length: number; readonly limit: number }
-  | { readonly code: 'note-german'; readonly read: string }
+  /** A name of another school: `fits` is the way of naming it belongs to. */
+  | { readonly code: 'note-other-names'; readonly read: string; readonly fits: NoteNames }
   | { readonly code: 'note-mixed-signs'; readonly read: string }
   | { readonly code: 'note-third-sign'; readonly read: string; readonly letter: Letter }
   | { readonly code: 'note-unknown'; readonly read: string };
@@ -68,8 +70,37 @@ export function readEnglishNote(typed: string): NoteReading {
     if (alteration !== undefined) return { ok: true, note: spelled(letter, alteration) };
     return { ok: false, problem: whySign(read, letter, sign) };
   }
-  const german = /^h(is(is)?|es(es)?|#|b|♯|♭)?$/iu.test(read);
-  return { ok: false, problem: { code: german ? 'note-german' : 'note-unknown', read } };
+  return { ok: false, problem: unknown(read, 'english') };
+}
+
+const OTHER_NAMES = ['german', 'fixed-do', 'dutch', 'english'] as const;
+
+/** Whose name it is, if it is one of another school's. */
+function unknown(read: string, uses: NoteNames): NoteProblem {
+  const fits = OTHER_NAMES.find(
+    (names) => names !== uses && (names === 'english' ? readEnglishNote(read).ok : noteFrom(names, read)),
+  );
+  return fits ? { code: 'note-other-names', read, fits } : { code: 'note-unknown', read };
+}
+
+/**
+ * Reads one note typed with the names a class uses: one reading a class, never a guess. `B` is B flat in German
+ * names and B in every other.
+ *
+ * @example noteName(readNote('german', 'b').note) // 'B♭'
+ * @example noteName(readNote('german', 'H').note) // 'B'
+ * @example readNote('english', 'H').problem.code // 'note-other-names'
+ */
+export function readNote(names: NoteNames, typed: string): NoteReading {
+  if (names === 'english' || typed.length > LIMIT || typed.trim() === '') return readEnglishNote(typed);
+  const note = noteFrom(names, typed);
+  if (note) return { ok: true, note };
+  const read = typed.trim();
+  const english = readEnglishNote(read);
+  const signs =
+    !english.ok &&
+    (english.problem.code === 'note-mixed-signs' || english.problem.code === 'note-third-sign');
+  return { ok: false, problem: signs ? english.problem : unknown(read, names) };
 }
 
 function whySign(read: string, letter: Letter, sign: string): NoteProblem {
@@ -79,8 +110,7 @@ function whySign(read: string, letter: Letter, sign: string): NoteProblem {
     const mixed = (sharps && flats) || /[n♮]/u.test(sign);
     return mixed ? { code: 'note-mixed-signs', read } : { code: 'note-third-sign', read, letter };
   }
-  const german = /^(is(is)?|e?s(es)?)$/iu.test(sign);
-  return { code: german ? 'note-german' : 'note-unknown', read };
+  return unknown(read, 'english');
 }
 
 /**

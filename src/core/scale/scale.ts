@@ -7,6 +7,7 @@ import {
   type SpelledNote,
   spelledOrNull,
 } from '../note/spelled';
+import type { Settings } from '../school/settings';
 import { PATTERNS, type ScaleId, scaleIdOfSteps } from './pattern';
 import { isPrintable, signatureOf } from './signature';
 
@@ -74,12 +75,17 @@ export function scaleOfSteps(tonic: SpelledNote, steps: readonly number[]): Scal
 
 /**
  * A named scale on a tonic. All 21 tonics can be spelled; a tonic with two signs may need a third.
+ * Where a class teaches melodic minor in its rising form only, it comes down as it rose.
  *
  * @example scaleNamed(noteNamed('G#'), 'harmonic-minor').scale.ascending.map(noteName).join(' ') // 'G♯ A♯ B C♯ D♯ E F𝄪 G♯'
  */
-export function scaleNamed(tonic: SpelledNote, id: ScaleId): ScaleReading {
+export function scaleNamed(
+  tonic: SpelledNote,
+  id: ScaleId,
+  melodicDown: Settings['melodicDown'] = 'natural',
+): ScaleReading {
   const { rising, falling } = PATTERNS[id];
-  return assemble(tonic, id, rising, falling);
+  return assemble(tonic, id, rising, melodicDown === 'natural' ? falling : rising);
 }
 
 function assemble(

@@ -1,43 +1,43 @@
 import type { Check, CheckId } from '../derive/proof';
+import type { ClassWords } from './class-words';
+import { capital } from './vocabulary';
 
-const CHECK_WORDS: Readonly<
-  Record<CheckId, { readonly holds: string; readonly fails: string; readonly none: string }>
-> = {
-  'steps-in-order': {
-    holds: 'Whole and half steps in order, 12 half steps in all',
-    fails: 'A step is out of order',
-    none: 'No steps to check',
-  },
-  'all-seven-letters': {
-    holds: 'All seven letters',
-    fails: 'A letter is missing',
-    none: 'No letters to check',
-  },
-  'none-skipped': { holds: 'No letter skipped', fails: 'A letter is skipped', none: 'No letters to check' },
-  'none-twice': {
-    holds: 'None twice but the octave',
-    fails: 'A letter stands twice',
-    none: 'No letters to check',
-  },
-  'top-as-bottom': {
-    holds: 'Top note as bottom note, sign and all',
-    fails: 'Top and bottom note differ',
-    none: 'No octave to check',
-  },
-  'signature-in-order': {
-    holds: 'Signature in order, never mixed',
-    fails: 'The signature is mixed or out of order',
-    none: 'No signature belongs to this pattern',
-  },
-  'methods-agree': {
-    holds: 'All the methods agree',
-    fails: 'The methods disagree',
-    none: 'One method only',
-  },
-};
+type CheckWords = { readonly holds: string; readonly fails: string; readonly none: string };
+
+function wordsOfCheck(w: ClassWords, check: CheckId): CheckWords {
+  const none = `No ${w.letterWords} to check`;
+  switch (check) {
+    case 'steps-in-order':
+      return {
+        holds: `${capital(w.wholes)} and ${w.halves} in order, 12 ${w.halves} in all`,
+        fails: 'A step is out of order',
+        none: 'No steps to check',
+      };
+    case 'all-seven-letters':
+      return { holds: `All seven ${w.letterWords}`, fails: `A ${w.letterWord} is missing`, none };
+    case 'none-skipped':
+      return { holds: `No ${w.letterWord} skipped`, fails: `A ${w.letterWord} is skipped`, none };
+    case 'none-twice':
+      return { holds: 'None twice but the octave', fails: `A ${w.letterWord} stands twice`, none };
+    case 'top-as-bottom':
+      return {
+        holds: 'Top note as bottom note, sign and all',
+        fails: 'Top and bottom note differ',
+        none: 'No octave to check',
+      };
+    case 'signature-in-order':
+      return {
+        holds: 'Signature in order, never mixed',
+        fails: 'The signature is mixed or out of order',
+        none: 'No signature belongs to this pattern',
+      };
+    case 'methods-agree':
+      return { holds: 'All the methods agree', fails: 'The methods disagree', none: 'One method only' };
+  }
+}
 
 /** One line of the proof. */
-export function sayCheck({ check, holds }: Check): string {
-  const words = CHECK_WORDS[check];
+export function sayCheck(w: ClassWords, { check, holds }: Check): string {
+  const words = wordsOfCheck(w, check);
   return holds === null ? words.none : holds ? words.holds : words.fails;
 }

@@ -1,8 +1,13 @@
 import { intervalBetween, type Quality } from '../note/interval';
-import { type SpelledNote, temptingSpelling } from '../note/spelled';
+import { type Fifths, type SpelledNote, temptingSpelling } from '../note/spelled';
 import { stepBetween } from '../note/step';
 import type { PlacedNote } from '../scale/line';
-import { degreeWord, noteName, numberWord, signCount, spokenNote, stepName } from './vocabulary';
+import type { Mode } from '../scale/mode';
+import { accidentalsOf } from '../scale/signature';
+import { syllableOf } from '../scale/syllable';
+import type { ClassWords } from './class-words';
+import { sayKeyRule } from './say-rule';
+import { capital, numberWord, ordinal, signCount } from './vocabulary';
 
 const QUALITY_WORDS: Readonly<Record<Quality, string>> = {
   perfect: 'perfect',
@@ -14,10 +19,6 @@ const QUALITY_WORDS: Readonly<Record<Quality, string>> = {
   'doubly-diminished': 'doubly diminished',
 };
 
-function capital(text: string): string {
-  return text.slice(0, 1).toUpperCase() + text.slice(1);
-}
-
 /** The lower tonic of a line, from which its notes are measured. */
 export function lowerTonic(line: readonly PlacedNote[]): PlacedNote {
   const found = line.find(({ degree }) => degree === 1);
@@ -25,45 +26,87 @@ export function lowerTonic(line: readonly PlacedNote[]): PlacedNote {
   return found;
 }
 
+/** What the class sings on a note of a line: a syllable, its number, or nothing. */
+export function sungOn(
+  w: ClassWords,
+  line: readonly PlacedNote[],
+  place: number,
+  mode: Mode | null,
+): string | null {
+  const placed = line[place];
+  if (!placed || !mode) return null;
+  if (w.settings.solfege === 'numbers') return String(placed.degree);
+  return syllableOf(placed.pitch.note, lowerTonic(line).pitch.note, mode, w.settings);
+}
+
 /**
  * What a note of a line is, for whoever points at it: degree, both counts from the lower tonic with the word which
- * counts the start, the interval they make, and the other name of its key.
+ * counts the start, the interval they make, what is sung on it, and the other name of its key.
+ *
+ * @param mode whose syllables are sung; null for typed steps
  */
-export function sayPlace(line: readonly PlacedNote[], place: number): string {
+export function sayPlace(
+  w: ClassWords,
+  line: readonly PlacedNote[],
+  place: number,
+  mode: Mode | null = null,
+): string {
   const placed = line[place];
   if (!placed) throw new RangeError(`no place ${place}`);
   const { note } = placed.pitch;
+  const tonic = lowerTonic(line).pitch;
   const twin = temptingSpelling(note);
-  const same = twin ? ` Same key as ${noteName(twin)}.` : '';
-  if (placed.degree === 1) return `${noteName(note)}, the tonic.${same}`;
-  const tonic = lowerTonic(line);
-  const { letters, semitones, quality } = intervalBetween(tonic.pitch, placed.pitch);
-  const name = placed.degree === 8 ? 'octave' : `${QUALITY_WORDS[quality]} ${degreeWord(placed.degree)}`;
-  const counted = `${capital(numberWord(letters))} letters from ${noteName(tonic.pitch.note)}, counting it; ${numberWord(semitones)} half steps, not counting it: ${name}.`;
-  return `${noteName(note)}, ${placed.degree === 8 ? 'the octave' : `the ${degreeWord(placed.degree)}${placed.raised ? ', raised' : ''}`}. ${counted}${same}`;
+  const sung = sungOn(w, line, place, mode);
+  const rest = `${sung ? ` Sung ${sung}.` : ''}${twin ? ` Same key as ${w.note(twin)}.` : ''}`;
+  if (placed.degree === 1) return `${w.note(note)}, the tonic.${rest}`;
+  const what =
+    placed.degree === 8
+      ? 'the octave'
+      : `the ${w.degree(note, tonic.note)}${placed.raised ? ', raised' : ''}`;
+  const counted = w.settings.hints === 'child' ? '' : ` ${countsOf(w, tonic, placed)}`;
+  return `${w.note(note)}, ${what}.${counted}${rest}`;
 }
 
-/** What a sign at the clef does to the line. */
-export function saySign(sign: SpelledNote, places: number): string {
+function countsOf(w: ClassWords, tonic: PlacedNote['pitch'], placed: PlacedNote): string {
+  const { letters, semitones, quality } = intervalBetween(tonic, placed.pitch);
+  const name = placed.degree === 8 ? 'octave' : `${QUALITY_WORDS[quality]} ${ordinal(placed.degree)}`;
+  return `${capital(numberWord(letters))} ${w.letterWords} from ${w.note(tonic.note)}, counting it; ${numberWord(semitones)} ${w.halves}, not counting it: ${name}.`;
+}
+
+/** What a sign at the clef does to the line; the last one also says how it names the key. */
+export function saySign(
+  w: ClassWords,
+  sign: SpelledNote,
+  places: number,
+  atClef: Fifths | null = null,
+  mode: 'major' | 'minor' = 'major',
+): string {
   const here = places === 0 ? 'none stands in this line' : `${numberWord(places)} here`;
-  return `${noteName(sign)} in the signature alters every ${sign.letter}, in every octave: ${here}.`;
+  const text = `${w.note(sign)} in the signature alters every ${w.letter(sign.letter)}, in every octave: ${here}.`;
+  const rule = atClef !== null && accidentalsOf(atClef).at(-1) === sign ? sayKeyRule(w, atClef, mode) : null;
+  return rule ? `${text} ${rule}` : text;
 }
 
 /** A drawn line as a voice reads it: each note, and between two the step, with the letters a half step has. */
-export function readLine(line: readonly PlacedNote[]): string {
+export function readLine(w: ClassWords, line: readonly PlacedNote[]): string {
   const parts = line.map(({ pitch }, place) => {
     const before = line[place - 1];
-    if (!before) return spokenNote(pitch.note);
+    if (!before) return w.spokenNote(pitch.note);
     const { semitones, kind } = stepBetween(before.pitch, pitch);
-    const step = kind === 'half-chromatic' ? 'chromatic half step' : stepName(semitones);
-    return `${step}, ${spokenNote(pitch.note)}`;
+    const step = kind === 'half-chromatic' ? `chromatic ${w.half}` : w.stepName(semitones);
+    return `${step}, ${w.spokenNote(pitch.note)}`;
   });
   return `${parts.join(', ')}.`;
 }
 
 /** A staff as a voice reads it: clef, signature, notes with their octaves. */
-export function readStaff(clef: string, atClef: number | null, line: readonly PlacedNote[]): string {
+export function readStaff(
+  w: ClassWords,
+  clef: string,
+  atClef: number | null,
+  line: readonly PlacedNote[],
+): string {
   const signature = atClef === null ? 'no key signature' : `key signature of ${signCount(atClef)}`;
-  const notes = line.map(({ pitch }) => `${spokenNote(pitch.note)} ${pitch.octave}`).join(', ');
+  const notes = line.map(({ pitch }) => `${w.spokenNote(pitch.note)} ${pitch.octave}`).join(', ');
   return `${capital(clef)}, ${signature}. ${notes}.`;
 }

@@ -1,15 +1,9 @@
 import type { Saying } from '../derive/derivation';
 import { letterAfter } from '../note/letter';
-import type { SpelledNote } from '../note/spelled';
-import {
-  degreeWord,
-  noteName,
-  noteWithSign,
-  numberWord,
-  SCALE_WORDS,
-  signCount,
-  stepWord,
-} from './vocabulary';
+import { fifths, type SpelledNote } from '../note/spelled';
+import type { ClassWords } from './class-words';
+import { sayKeyRule } from './say-rule';
+import { capital, numberWord, signCount } from './vocabulary';
 
 /** One line of the working: the fact, and the reason that refuses the tempting wrong spelling, where there is one. */
 export type SaidStep = { readonly text: string; readonly reason: string | null };
@@ -17,38 +11,38 @@ export type SaidStep = { readonly text: string; readonly reason: string | null }
 type Of<Code extends Saying['code']> = Extract<Saying, { readonly code: Code }>;
 
 /** Puts one step of a working into a sentence. */
-export function sayStep(saying: Saying): SaidStep {
+export function sayStep(w: ClassWords, saying: Saying): SaidStep {
   switch (saying.code) {
     case 'letters':
-      return plain(lettersLine(saying));
+      return plain(lettersLine(w, saying));
     case 'walk':
-      return walkLine(saying);
+      return walkLine(w, saying);
     case 'same-coming-down':
       return plain('Coming down, the same notes in turn.');
     case 'natural-coming-down':
-      return plain('Coming down, melodic minor takes its natural form: nothing is raised.');
+      return plain(`Coming down, ${w.scaleWord('melodic-minor')} takes its natural form: nothing is raised.`);
     case 'restore':
-      return plain(`Coming down, both are given back: ${saying.notes.map(noteWithSign).join(' and ')}.`);
+      return plain(`Coming down, both are given back: ${saying.notes.map(w.noteWithSign).join(' and ')}.`);
     case 'relative-major':
-      return plain(
-        `${noteName(saying.tonic)} minor shares its signature with ${noteName(saying.major)} major, three half steps up.`,
-      );
+      return relativeLine(w, saying);
     case 'count-places':
-      return plain(placesLine(saying));
+      return placesLine(w, saying);
+    case 'less-three':
+      return plain(lessThreeLine(w, saying));
     case 'take-signs':
-      return plain(signsLine(saying));
+      return signsLine(w, saying);
     case 'theoretical':
-      return theoreticalLine(saying);
+      return theoreticalLine(w, saying);
     case 'put-sign':
-      return plain(putLine(saying));
+      return plain(putLine(w, saying));
     case 'raise':
-      return raiseLine(saying);
+      return raiseLine(w, saying);
   }
 }
 
 /** The line and its reason as one text. */
-export function stepText(saying: Saying): string {
-  const { text, reason } = sayStep(saying);
+export function stepText(w: ClassWords, saying: Saying): string {
+  const { text, reason } = sayStep(w, saying);
   return reason ? `${text} ${reason}` : text;
 }
 
@@ -56,83 +50,136 @@ function plain(text: string): SaidStep {
   return { text, reason: null };
 }
 
-function lettersLine({ letters, tonic }: Of<'letters'>): string {
-  const row = `Write the letters ${letters.join(' ')}, one of each`;
-  return !tonic || tonic.alteration === 0 ? `${row}.` : `${row}. Both ends are ${noteName(tonic)}.`;
+function lettersLine(w: ClassWords, { letters, tonic }: Of<'letters'>): string {
+  const row = `Write the ${w.letterWords} ${letters.map(w.letter).join(' ')}, one of each`;
+  return !tonic || tonic.alteration === 0 ? `${row}.` : `${row}. Both ends are ${w.note(tonic)}.`;
 }
 
-function walkLine({ from, to, semitones, falling, plain: gap, refused, home }: Of<'walk'>): SaidStep {
-  const way = falling ? 'down' : 'up';
-  const move = `${noteName(from)} ${way} a ${stepWord(semitones)} is ${noteName(to)}`;
-  if (home) return { text: `${move}: home.`, reason: semitones === 1 ? halfStepReason(from, to) : null };
-  if (gap === null) return { text: `${move}.`, reason: semitones === 1 ? halfStepReason(from, to) : null };
-  const why = `Not ${to.letter}: ${noteName(from)} to ${to.letter} is ${gapWord(gap, semitones)}.`;
-  if (!refused) return { text: `${move}.`, reason: why };
-  const side = falling ? 'before' : 'after';
+function walkLine(w: ClassWords, saying: Of<'walk'>): SaidStep {
+  const { from, to, semitones, falling, plain: gap, home } = saying;
+  const move = `${w.note(from)} ${falling ? 'down' : 'up'} ${w.aStep(semitones)} is ${w.note(to)}`;
+  const text = home ? `${move}: home.` : `${move}.`;
+  if (home || gap === null) return { text, reason: semitones === 1 ? halfStepReason(w, from, to) : null };
+  return { text, reason: alteredReason(w, saying, gap) };
+}
+
+/** Why the note carries its sign: its letter, the tempting other one, and for students the interval's name. */
+function alteredReason(
+  w: ClassWords,
+  { from, to, semitones, falling, refused }: Of<'walk'>,
+  gap: number,
+): string {
+  const letter = w.letter(to.letter);
+  const why = `Not ${letter}: ${w.note(from)} to ${letter} is ${gapWord(w, gap, semitones)}.`;
+  if (!refused) return why;
+  const next = `the ${w.letterWord} ${falling ? 'before' : 'after'} ${w.letter(from.letter)} is ${letter}`;
+  const { hints } = w.settings;
+  if (hints === 'child') return `${why} Not ${w.note(refused)}: ${next}.`;
   const chromatic =
     semitones === 1 && refused.letter === from.letter
-      ? `${noteName(from)} to ${noteName(refused)} is a chromatic half step, on one letter, and `
+      ? `${w.note(from)} to ${w.note(refused)} is a chromatic ${w.half}, on one ${w.letterWord}, and `
       : '';
-  return {
-    text: `${move}.`,
-    reason: `${why} ${noteName(refused)} sounds the same, but ${chromatic}the letter ${side} ${from.letter} is ${to.letter}.`,
-  };
+  const refusal = `${why} ${w.note(refused)} sounds the same, but ${chromatic}${next}.`;
+  return hints === 'student' ? `${refusal} ${intervalReason(w, from, to, semitones)}` : refusal;
+}
+
+const SECONDS = ['', 'minor', 'major', 'augmented', 'doubly augmented'];
+
+function intervalReason(w: ClassWords, from: SpelledNote, to: SpelledNote, semitones: number): string {
+  return `${w.note(from)} and ${w.note(to)} make ${semitones === 3 ? 'an' : 'a'} ${SECONDS[semitones]} second.`;
 }
 
 /** What kind of half step it is: E–F and B–C are there by nature; any other takes two letters as well. */
-function halfStepReason(from: SpelledNote, to: SpelledNote): string {
+function halfStepReason(w: ClassWords, from: SpelledNote, to: SpelledNote): string {
+  const [one, other] = [w.letter(from.letter), w.letter(to.letter)];
   const plainOnes = from.alteration === 0 && to.alteration === 0;
-  if (plainOnes) return `${from.letter} and ${to.letter} are a natural half step: no key lies between them.`;
-  return `${from.letter} and ${to.letter} are two letters: a diatonic half step.`;
+  const { hints } = w.settings;
+  if (plainOnes && hints === 'child') return `${one} and ${other} are neighbours with no key between.`;
+  if (plainOnes) return `${one} and ${other} are a natural ${w.half}: no key lies between them.`;
+  if (hints === 'child') return `${one} and ${other} are two ${w.letterWords}.`;
+  const text = `${one} and ${other} are two ${w.letterWords}: a diatonic ${w.half}.`;
+  return hints === 'student' ? `${text} ${intervalReason(w, from, to, 1)}` : text;
 }
 
 /** How far the plain letter is, beside how far it should be. */
-function gapWord(gap: number, wanted: number): string {
+function gapWord(w: ClassWords, gap: number, wanted: number): string {
   if (gap === 0) return 'no step at all';
   if (gap < 0) return 'no step that way';
-  return gap < wanted ? `only a ${stepWord(gap)}` : `a ${stepWord(gap)}`;
+  return gap < wanted ? `only ${w.aStep(gap)}` : w.aStep(gap);
 }
 
-function placesLine({ major, count }: Of<'count-places'>): string {
-  if (count === 0) return 'C major stands at the top of the circle of fifths: no sharps or flats.';
-  const way = count > 0 ? 'clockwise' : 'anticlockwise';
-  const places = Math.abs(count) === 1 ? 'one place' : `${numberWord(Math.abs(count))} places`;
-  return `${noteName(major)} lies ${places} ${way} from C on the circle of fifths: ${signCount(count)}.`;
+function relativeLine(w: ClassWords, { tonic, major }: Of<'relative-major'>): SaidStep {
+  const three = `three ${w.halves} up`;
+  const text =
+    w.settings.relatives === 'german'
+      ? `${w.key(tonic, 'minor')} shares its signature with its ${w.relative} ${w.key(major, 'major')}, ${three}.`
+      : `${w.key(tonic, 'minor')} shares its signature with its ${w.relative} major, ${w.key(major, 'major')}, ${three}.`;
+  if (w.settings.hints !== 'student') return plain(text);
+  return { text, reason: `${w.note(major)} is the ${w.degree(major, tonic)} of ${w.key(tonic, 'minor')}.` };
 }
 
-function signsLine({ signs, count }: Of<'take-signs'>): string {
-  if (count === 0) return 'An empty signature is a full answer: every letter stays plain.';
-  const order = count > 0 ? 'sharps' : 'flats';
-  const names = signs.map(noteName).join(' ');
-  if (Math.abs(count) > 7) {
-    return `Counted on past seven, the order of ${order} leaves ${names}.`;
+function placesLine(w: ClassWords, { tonic, mode, count }: Of<'count-places'>): SaidStep {
+  const { circle, flatsBy, minorCircle } = w.settings;
+  const ring = `circle of ${circle}`;
+  const minors = mode === 'minor' && minorCircle === 'own-circle' ? `${ring} of the minors` : ring;
+  const start = mode === 'minor' ? 'A' : 'C';
+  const top = w.letter(start);
+  if (count === 0) {
+    return plain(`${w.keyTonic(tonic, mode)} stands at the top of the ${minors}: no sharps or flats.`);
   }
-  return `From the order of ${order} take ${Math.abs(count) === 1 ? 'the first' : `the first ${numberWord(Math.abs(count))}`}: ${names}.`;
+  const clockwise = circle === 'fifths' ? count > 0 : count < 0;
+  const signs = Math.abs(count);
+  const places = signs === 1 ? 'one place' : `${numberWord(signs)} places`;
+  const text = `${w.keyTonic(tonic, mode)} lies ${places} ${clockwise ? 'clockwise' : 'anticlockwise'} from ${top} on the ${minors}: ${signCount(count)}.`;
+  const fourths = count < 0 && flatsBy === 'fourth-up';
+  const each = count > 0 ? 'a fifth up' : fourths ? 'a fourth up' : 'a fifth down';
+  return { text, reason: `Each place is ${each} and one more ${count > 0 ? 'sharp' : 'flat'}.` };
 }
 
-function theoreticalLine({ count, scale, instead }: Of<'theoretical'>): SaidStep {
-  const text = `${capital(numberWord(Math.abs(count)))} is more than a signature prints: the key is theoretical, and its signs stand at the notes.`;
-  if (!instead) return plain(text);
+function lessThreeLine(w: ClassWords, { tonic, major, count }: Of<'less-three'>): string {
+  const from = `${capital(w.parallel('minor'))} ${w.keyTonic(tonic, 'minor')} has three signs fewer on the sharp side`;
+  return `${from}: from ${signCount(major)} to ${signCount(count)}.`;
+}
+
+function signsLine(w: ClassWords, { signs, count }: Of<'take-signs'>): SaidStep {
+  if (count === 0) {
+    return plain(`An empty signature is a full answer: every ${w.letterWord} stays plain.`);
+  }
+  const order = count > 0 ? 'sharps' : 'flats';
+  const names = signs.map(w.note).join(' ');
+  if (Math.abs(count) > 7) {
+    return plain(`Counted on past seven, the order of ${order} leaves ${names}.`);
+  }
+  const first = Math.abs(count) === 1 ? 'the first' : `the first ${numberWord(Math.abs(count))}`;
+  const saying = w.sayings[order].trim();
+  const rule = w.settings.hints === 'student' ? sayKeyRule(w, fifths(count), 'major') : null;
+  const reasons = [saying ? `‘${saying}’` : null, rule].filter((each) => each !== null);
   return {
-    text,
-    reason: `In practice ${noteName(instead)} ${SCALE_WORDS[scale]} is written; it sounds the same.`,
+    text: `From the order of ${order} take ${first}: ${names}.`,
+    reason: reasons.length > 0 ? reasons.join(' ') : null,
   };
 }
 
-function putLine({ sign, degrees }: Of<'put-sign'>): string {
-  const places = degrees.filter((degree) => degree !== 8).map(degreeWord);
-  if (degrees.includes(8)) return `${sign.letter} becomes ${noteName(sign)}: the tonic, at both ends.`;
-  return `${sign.letter} becomes ${noteName(sign)}: the ${places.join(' and ')}.`;
+function theoreticalLine(w: ClassWords, { count, scale, instead }: Of<'theoretical'>): SaidStep {
+  const text = `${capital(numberWord(Math.abs(count)))} is more than a signature prints: the key is theoretical, and its signs stand at the notes.`;
+  if (!instead) return plain(text);
+  return { text, reason: `In practice ${w.scale(instead, scale)} is written; it sounds the same.` };
 }
 
-function raiseLine({ degree, from, to, refused }: Of<'raise'>): SaidStep {
-  const text = `Raise the ${degreeWord(degree)}: ${noteWithSign(from)} becomes ${noteWithSign(to)}.`;
+function putLine(w: ClassWords, { sign, tonic }: Of<'put-sign'>): string {
+  const becomes = `${w.letter(sign.letter)} becomes ${w.note(sign)}`;
+  return sign.letter === tonic.letter
+    ? `${becomes}: the tonic, at both ends.`
+    : `${becomes}: the ${w.degree(sign, tonic)}.`;
+}
+
+function raiseLine(w: ClassWords, { tonic, from, to, refused }: Of<'raise'>): SaidStep {
+  const text = `Raise the ${w.degree(from, tonic)}: ${w.noteWithSign(from)} becomes ${w.noteWithSign(to)}.`;
+  if (w.settings.hints === 'child') return { text, reason: 'Its sign is written at the note.' };
   const where = 'It is an accidental at the note, never in the signature.';
-  if (!refused) return { text, reason: where };
-  const reason = `${where} It sounds like ${noteName(refused)}, but the letter after ${letterAfter(to.letter, -1)} is ${to.letter}.`;
-  return { text, reason };
-}
-
-function capital(word: string): string {
-  return word.slice(0, 1).toUpperCase() + word.slice(1);
+  const sounds = refused
+    ? ` It sounds like ${w.note(refused)}, but the ${w.letterWord} after ${w.letter(letterAfter(to.letter, -1))} is ${w.letter(to.letter)}.`
+    : '';
+  const now = w.settings.hints === 'student' ? ` ${w.note(to)} is now the ${w.degree(to, tonic)}.` : '';
+  return { text, reason: where + sounds + now };
 }

@@ -1,41 +1,70 @@
 import type { MethodId } from '../derive/derivation';
 import type { Clef } from '../instrument/staff';
-import type { Alteration, SpelledNote } from '../note/spelled';
 import type { Direction } from '../scale/line';
 import type { ScaleId } from '../scale/pattern';
 import type { SignatureChoice } from '../scale/printed';
+import type { Settings } from '../school/settings';
 
-/** The signs as they stand after a note name. A plain letter carries none. */
-const SIGN_AFTER_NAME: Readonly<Record<Alteration, string>> = { [-2]: '𝄫', [-1]: '♭', 0: '', 1: '♯', 2: '𝄪' };
-
-const SPOKEN_SIGN: Readonly<Record<Alteration, string>> = {
-  [-2]: ' double flat',
-  [-1]: ' flat',
-  0: '',
-  1: ' sharp',
-  2: ' double sharp',
+/** How a school speaks of steps, by semitones from 0 to 4. */
+type StepWords = {
+  readonly steps: readonly string[];
+  /** Under a step moon. */
+  readonly letters: readonly string[];
+  /** What is counted from note to note: `half steps`. */
+  readonly half: string;
+  readonly halves: string;
+  readonly whole: string;
+  readonly wholes: string;
 };
 
-/** The name of a note as it is printed: `C♯`, `B♭`, `F𝄪`, `C`. */
-export function noteName({ letter, alteration }: SpelledNote): string {
-  return letter + SIGN_AFTER_NAME[alteration];
-}
-
-/** The name of a note as a voice reads it: `C sharp`, `F double sharp`. */
-export function spokenNote({ letter, alteration }: SpelledNote): string {
-  return letter + SPOKEN_SIGN[alteration];
-}
-
-/** The name with its sign said even where it is a natural: `B♮`. */
-export function noteWithSign(note: SpelledNote): string {
-  return note.alteration === 0 ? `${note.letter}♮` : noteName(note);
-}
+export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
+  'whole-half': {
+    steps: ['no step', 'a half step', 'a whole step', 'a step and a half', 'a step of two whole steps'],
+    letters: ['', 'H', 'W', 'W+H', 'W+W'],
+    half: 'half step',
+    halves: 'half steps',
+    whole: 'whole step',
+    wholes: 'whole steps',
+  },
+  'tone-semitone': {
+    steps: ['no step', 'a semitone', 'a tone', 'a tone and a semitone', 'a step of two tones'],
+    letters: ['', 'S', 'T', 'T+S', 'T+T'],
+    half: 'semitone',
+    halves: 'semitones',
+    whole: 'tone',
+    wholes: 'tones',
+  },
+  german: {
+    steps: ['no step', 'a Halbton', 'a Ganzton', 'a Ganzton and a Halbton', 'a step of two Ganztöne'],
+    letters: ['', 'H', 'G', 'G+H', 'G+G'],
+    half: 'Halbton',
+    halves: 'Halbtöne',
+    whole: 'Ganzton',
+    wholes: 'Ganztöne',
+  },
+  fractions: {
+    steps: ['no step', 'a step of ½', 'a step of 1', 'a step of 1½', 'a step of 2'],
+    letters: ['', '½', '1', '1½', '2'],
+    half: 'step of ½',
+    halves: 'steps of ½',
+    whole: 'step of 1',
+    wholes: 'steps of 1',
+  },
+};
 
 export const SCALE_WORDS: Readonly<Record<ScaleId, string>> = {
   major: 'major',
   'natural-minor': 'natural minor',
   'harmonic-minor': 'harmonic minor',
   'melodic-minor': 'melodic minor',
+};
+
+/** After a tonic and a hyphen: `cis-Moll harmonic`. */
+export const SCALE_WORDS_AFTER_HYPHEN: Readonly<Record<ScaleId, string>> = {
+  major: 'Dur',
+  'natural-minor': 'Moll natural',
+  'harmonic-minor': 'Moll harmonic',
+  'melodic-minor': 'Moll melodic',
 };
 
 export const DIRECTION_WORDS: Readonly<Record<Direction, string>> = {
@@ -56,34 +85,36 @@ export const SIGNATURE_WORDS: Readonly<Record<SignatureChoice, string>> = {
   none: 'without a key signature',
 };
 
-export const METHOD_WORDS: Readonly<Record<MethodId, { readonly tab: string; readonly title: string }>> = {
-  'step-pattern': { tab: 'Steps', title: 'By whole and half steps' },
-  signature: { tab: 'Signature', title: 'By circle and signature' },
+/** What keys that share a signature and keys that share a tonic are called. */
+export const RELATIVE_WORDS: Readonly<
+  Record<
+    Settings['relatives'],
+    { readonly relative: string; readonly parallel: (other: 'major' | 'minor') => string }
+  >
+> = {
+  parallel: { relative: 'relative', parallel: (mode) => `parallel ${mode}` },
+  'tonic-minor': { relative: 'relative', parallel: (mode) => `tonic ${mode}` },
+  german: { relative: 'Paralleltonart', parallel: () => 'Varianttonart' },
 };
 
-const STEP_WORDS: readonly string[] = [
-  'no step',
-  'half step',
-  'whole step',
-  'step and a half',
-  'step of two whole steps',
-];
+const DEGREE_NAMES = ['', 'tonic', 'supertonic', 'mediant', 'subdominant', 'dominant', 'submediant'] as const;
 
-/** A step by its semitones, 1 to 4: `half step`, `whole step`, `step and a half`. */
-export function stepWord(semitones: number): string {
-  return STEP_WORDS[semitones] ?? `${semitones} half steps`;
+const ORDINALS = ['', 'first', '2nd', '3rd', '4th', '5th', '6th', '7th', 'octave'];
+
+/** A degree or an interval as an ordinal: `7th`. */
+export function ordinal(degree: number): string {
+  return ORDINALS[degree] ?? `${degree}th`;
 }
 
-/** What a step is called when a voice reads the row of moons; three semitones to the next letter by their name. */
-export function stepName(semitones: number): string {
-  return semitones === 3 ? 'augmented second' : stepWord(semitones);
-}
+const FLATS_AND_SHARPS: Readonly<Record<number, string>> = { [-2]: '𝄫', [-1]: '♭', 0: '', 1: '♯', 2: '𝄪' };
 
-const STEP_LETTERS: readonly string[] = ['', 'H', 'W', 'W+H', 'W+W'];
-
-/** The letters under a step moon. */
-export function stepLetters(semitones: number): string {
-  return STEP_LETTERS[semitones] ?? '';
+/** A degree by the class's way: `7th`; `♭7` against major; `leading note`, or `subtonic` where it is not raised. */
+export function degreeIn(way: Settings['degrees'], degree: number, alteration: number): string {
+  if (degree === 8) return 'octave';
+  if (way === 'numbers') return ordinal(degree);
+  if (way === 'against-major') return `${FLATS_AND_SHARPS[alteration] ?? ''}${degree}`;
+  const seventh = way === 'leading-note' ? 'leading note' : 'leading tone';
+  return DEGREE_NAMES[degree] ?? (alteration === 0 ? seventh : 'subtonic');
 }
 
 const NUMBERS = 'none one two three four five six seven eight nine ten eleven twelve thirteen fourteen'.split(
@@ -103,9 +134,17 @@ export function signCount(count: number): string {
   return `${numberWord(signs)} ${kind}${signs === 1 ? '' : 's'}`;
 }
 
-const ORDINALS = ['', 'first', '2nd', '3rd', '4th', '5th', '6th', '7th', 'octave'];
-
-/** A degree as a word: `7th`. */
-export function degreeWord(degree: number): string {
-  return ORDINALS[degree] ?? `${degree}th`;
+/** `one day`, `3 days`: a count with its noun, in figures from two on. */
+export function counted(count: number, one: string, many: string): string {
+  return count === 1 ? `one ${one}` : `${count} ${many}`;
 }
+
+export function capital(text: string): string {
+  return text.slice(0, 1).toUpperCase() + text.slice(1);
+}
+
+/** The tabs of the methods, which need few letters. */
+export const METHOD_TABS: Readonly<Record<MethodId, string>> = {
+  'step-pattern': 'Steps',
+  signature: 'Signature',
+};

@@ -1,12 +1,13 @@
 import { PATTERNS } from '@/core/scale/pattern';
 import type { WrittenScale } from '@/core/scale/written';
+import type { ClassWords } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
 import type { Score } from './score';
 
 /** The score of a scale as it is written on its staff, under its full name. */
-export function scoreOfScale({ scale, clef, atClef, line, printed }: WrittenScale): Score {
+export function scoreOfScale(w: ClassWords, { scale, clef, atClef, line, printed }: WrittenScale): Score {
   return {
-    title: scaleName(scale),
+    title: scaleName(w, scale),
     clef,
     fifths: atClef ?? 0,
     mode: scale.id && atClef !== null ? (PATTERNS[scale.id].mode === 'minor' ? 'minor' : 'major') : null,

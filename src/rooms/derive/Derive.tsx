@@ -1,12 +1,23 @@
-import { useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { methodsFor } from '@/core/derive/methods';
+import { ENGLISH } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
+import { deriveWords } from '@/core/words/screen/derive';
+import { filesWords } from '@/core/words/screen/files';
 import type { Scene } from '@/engrave/scene';
 import { leastStaffWidth } from '@/engrave/staff-width';
+import type { Backup, BringWay } from '@/store/backup';
+import { DEMO_SCHOOL } from '@/store/demo-name';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
+import { FileDrop } from '@/ui/files/FileDrop';
+import { useFileIn } from '@/ui/files/use-file-in';
 import { useKeys } from '@/ui/keys/use-keys';
 import { useSetting } from '@/ui/keys/use-setting';
 import { useRoom } from '@/ui/scene/use-room';
+import { ClassMenu } from '@/ui/school/ClassMenu';
+import { schoolOfPage } from '@/ui/school/school-of-page';
+import { Speaking, useClass } from '@/ui/school/use-class';
+import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { type Lit, sameLit } from '@/ui/surfaces/lit';
 import { Rail } from '@/ui/surfaces/Rail';
@@ -19,14 +30,20 @@ import { Working } from '@/ui/working/Working';
 import { Caption } from './Caption';
 import { KeysSheet } from './KeysSheet';
 import { Notice } from './Notice';
-import { ShelfSheet } from './ShelfSheet';
+import { sentenceOfOffer } from './offered';
 import type { DeriveSentence } from './sentence';
-import { sentenceParts } from './sentence-words';
+import { sentenceParts, sentenceText } from './sentence-words';
 import { Toolbar } from './Toolbar';
 import { useActions } from './use-actions';
 import { useSentence } from './use-sentence';
-import { useShelf } from './use-shelf';
 import { viewOf } from './view';
+
+/** What is not needed for the first sentence is loaded when it is opened. */
+const ShelfSheet = lazy(() => import('./ShelfSheet').then((module) => ({ default: module.ShelfSheet })));
+const FileSheet = lazy(() =>
+  import('@/ui/files/FileSheet').then((module) => ({ default: module.FileSheet })),
+);
+const Paper = lazy(() => import('@/ui/paper/Paper').then((module) => ({ default: module.Paper })));
 
 type Props = { readonly served: Scene };
 
@@ -37,17 +54,20 @@ const STAFF_GUESS = { width: 736, height: 132 };
 /** The Derive room: one sentence, its derivation on every surface, and what becomes of it. */
 export function Derive(props: Props) {
   return (
-    <ErrorBoundary room="Derive">
+    <ErrorBoundary room={deriveWords(ENGLISH).room}>
       <Room {...props} />
     </ErrorBoundary>
   );
 }
 
-type Sheet = 'shelf' | 'keys' | 'export' | null;
+type Sheet = 'shelf' | 'keys' | 'share' | null;
 
 function Room({ served }: Props) {
   const { sentence, problems, search, say, rest } = useSentence();
-  const view = useMemo(() => viewOf(sentence), [sentence]);
+  const school = useSchool();
+  const speech = useClass(school.state);
+  const { words: w } = speech;
+  const view = useMemo(() => viewOf(sentence, w.settings), [sentence, w]);
   const { written, derivation, step, scale, at } = view;
   const [word, setWord] = useState<string | null>(null);
   const [sheet, setSheet] = useState<Sheet>(null);
@@ -56,9 +76,11 @@ function Room({ served }: Props) {
   const [said, setSaid] = useState('');
   const [light, setLight] = useSetting('moon-step:light', LIGHTS);
   const [single, setSingle] = useSetting('moon-step:single-keys', SINGLE_KEYS);
-  const shelf = useShelf();
-  const actions = useActions({ sentence, view, shelf, say, tell: setSaid });
-  const parts = useMemo(() => sentenceParts(sentence), [sentence]);
+  const head = useHead(speech.group?.name ?? null);
+  const { actions, paper } = useActions({ w, head, sentence, view, school, say, tell: setSaid });
+  const file = useFileIn(w.settings);
+  const chooser = useRef<HTMLInputElement>(null);
+  const parts = useMemo(() => sentenceParts(w, sentence), [w, sentence]);
   const methods = useMemo(() => methodsFor(scale), [scale]);
   const { ref: staffRef, room } = useRoom<HTMLDivElement>(STAFF_GUESS);
   const staffWidth = Math.max(room.width, leastStaffWidth(written));
@@ -69,8 +91,13 @@ function Room({ served }: Props) {
     document.documentElement.dataset['light'] = light;
   }, [light]);
   useEffect(() => {
-    document.title = `${scaleName(scale)} – Derive – Moon Step`;
-  }, [scale]);
+    document.title = deriveWords(w).title(scaleName(w, scale));
+  }, [w, scale]);
+
+  // Once opened, the shelf stays, so that it can also be seen closing.
+  const seen = useRef(false);
+  seen.current ||= sheet === 'shelf';
+  const shelfSeen = seen.current;
 
   const hands = useSteady({
     point: (next: Lit | null) => setLit((now) => (sameLit(now, next) ? now : next)),
@@ -83,10 +110,18 @@ function Room({ served }: Props) {
     showKeys: () => setSheet('keys'),
     onShelf: (open: boolean) => setSheet(open ? 'shelf' : null),
     onKeys: (open: boolean) => setSheet(open ? 'keys' : null),
-    onExporting: (open: boolean) => setSheet(open ? 'export' : null),
+    onSharing: (open: boolean) => setSheet(open ? 'share' : null),
+    chooseFile: () => chooser.current?.click(),
     onSingle: (on: boolean) => setSingle(on ? 'on' : 'off'),
+    bringIn: async (backup: Backup, way: BringWay) => {
+      const { bringingIn } = await import('@/store/backup');
+      await school.change((data) => bringingIn(data, backup.data, way).change);
+      file.close();
+      setSaid(filesWords(w).backup.broughtIn);
+    },
     sayAgain: (next: DeriveSentence) => {
       setSheet(null);
+      file.close();
       say(next, 'finished');
     },
   });
@@ -101,7 +136,11 @@ function Room({ served }: Props) {
       m: actions.nextMethod,
       k: actions.keep,
       l: hands.showShelf,
-      x: () => setSheet('export'),
+      x: () => setSheet('share'),
+      p: actions.print,
+      'mod+p': actions.print,
+      b: actions.printBlank,
+      o: hands.chooseFile,
       n: hands.otherLight,
       '?': hands.showKeys,
       ArrowRight: actions.stepOn,
@@ -113,80 +152,109 @@ function Room({ served }: Props) {
     single === 'on',
   );
 
+  const { surfaces } = deriveWords(w);
   const pointing = { step, lit, onLit: hands.point };
   return (
-    <div data-live={live ? 'yes' : 'no'} className="flex min-h-dvh grow flex-col room:h-dvh">
-      <Toolbar
-        said={said}
-        kept={shelf.state.items.length}
-        night={light === 'night'}
-        exporting={sheet === 'export'}
-        onExporting={hands.onExporting}
-        onKeep={actions.keep}
-        onShelf={hands.showShelf}
-        onExport={actions.exportAs}
-        onLight={hands.otherLight}
-        onKeys={hands.showKeys}
-      />
-      <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
-        <Notice problems={problems} saving={shelf.state.saving} />
-        <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
-        <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_22.5rem]">
-          <div className="flex min-h-0 min-w-0 flex-col gap-3">
-            <section
-              aria-label="Stride and keyboard"
-              className="card flex min-h-0 grow flex-col px-2 py-2 sm:px-4"
-            >
-              <Stride {...pointing} written={written} derivation={derivation} onPlace={actions.toPlace} />
-              <Caption lit={lit} view={view} />
-            </section>
-            <section aria-label="Staff" className="card px-2 py-1 sm:px-4">
-              <div ref={staffRef} className="overflow-x-auto overflow-y-hidden">
-                <Staff
+    <Speaking words={w}>
+      <div data-live={live ? 'yes' : 'no'} className="flex min-h-dvh grow flex-col room:h-dvh">
+        <Toolbar
+          said={said}
+          kept={school.state.data.kept.length}
+          night={light === 'night'}
+          sharing={sheet === 'share'}
+          onSharing={hands.onSharing}
+          onKeep={actions.keep}
+          onShelf={hands.showShelf}
+          onShare={actions.share}
+          onFile={hands.chooseFile}
+          onLight={hands.otherLight}
+          onKeys={hands.showKeys}
+        >
+          <ClassMenu group={speech.group} groups={school.state.data.groups} onChoose={speech.choose} />
+        </Toolbar>
+        <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
+          <Notice problems={problems} saving={school.state.saving} />
+          <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
+          <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_22.5rem]">
+            <div className="flex min-h-0 min-w-0 flex-col gap-3">
+              <section
+                aria-label={surfaces.strideAndKeyboard}
+                className="card flex min-h-0 grow flex-col px-2 py-2 sm:px-4"
+              >
+                <Stride {...pointing} written={written} derivation={derivation} onPlace={actions.toPlace} />
+                <Caption lit={lit} view={view} />
+              </section>
+              <section aria-label={surfaces.staff} className="card px-2 py-1 sm:px-4">
+                <div ref={staffRef} className="overflow-x-auto overflow-y-hidden">
+                  <Staff
+                    {...pointing}
+                    scene={staff}
+                    written={written}
+                    onPlace={actions.toPlace}
+                    room={room.width}
+                  />
+                </div>
+              </section>
+              <section aria-label={surfaces.rail} className="card px-2 py-1 sm:px-4">
+                <Rail
                   {...pointing}
-                  scene={staff}
-                  written={written}
-                  onPlace={actions.toPlace}
-                  room={room.width}
+                  scale={scale}
+                  line={written.line}
+                  onSlide={actions.slide}
+                  onRelative={actions.relative}
+                  onRest={rest}
                 />
-              </div>
-            </section>
-            <section aria-label="Rail" className="card px-2 py-1 sm:px-4">
-              <Rail
-                {...pointing}
-                scale={scale}
-                line={written.line}
-                onSlide={actions.slide}
-                onRelative={actions.relative}
-                onRest={rest}
+              </section>
+            </div>
+            <div className="card flex min-h-0 flex-col gap-3 p-4">
+              <Working
+                derivation={derivation}
+                methods={methods}
+                at={at}
+                onStep={actions.toStep}
+                onMethod={actions.toMethod}
               />
-            </section>
+              <Proof proof={view.proof} />
+            </div>
           </div>
-          <div className="card flex min-h-0 flex-col gap-3 p-4">
-            <Working
-              derivation={derivation}
-              methods={methods}
-              at={at}
-              onStep={actions.toStep}
-              onMethod={actions.toMethod}
+        </main>
+        <FileDrop onFile={file.take} input={chooser} />
+        <Suspense>
+          {shelfSeen && (
+            <ShelfSheet
+              open={sheet === 'shelf'}
+              onOpen={hands.onShelf}
+              state={school.state}
+              actions={actions}
+              onSay={hands.sayAgain}
             />
-            <Proof proof={view.proof} />
-          </div>
-        </div>
-      </main>
-      <ShelfSheet
-        open={sheet === 'shelf'}
-        onOpen={hands.onShelf}
-        state={shelf.state}
-        actions={actions}
-        onSay={hands.sayAgain}
-      />
-      <KeysSheet
-        open={sheet === 'keys'}
-        onOpen={hands.onKeys}
-        single={single === 'on'}
-        onSingle={hands.onSingle}
-      />
-    </div>
+          )}
+          {file.file.stage !== 'none' && (
+            <FileSheet
+              handle={file}
+              data={school.state.data}
+              sentence={(offer) => sentenceText(w, sentenceOfOffer(offer, sentence))}
+              onShow={(offer) => hands.sayAgain(sentenceOfOffer(offer, sentence))}
+              onKeep={actions.keepOffers}
+              onBringIn={hands.bringIn}
+            />
+          )}
+          {paper && <Paper sheet={paper} onDone={actions.printed} />}
+        </Suspense>
+        <KeysSheet
+          open={sheet === 'keys'}
+          onOpen={hands.onKeys}
+          single={single === 'on'}
+          onSingle={hands.onSingle}
+        />
+      </div>
+    </Speaking>
   );
+}
+
+/** What stands at the head of a printed sheet: the class, under the demo school's name where it is that one. */
+function useHead(group: string | null): string {
+  const [school, setSchool] = useState('');
+  useEffect(() => setSchool(schoolOfPage() === 'demo' ? DEMO_SCHOOL : ''), []);
+  return [school, group].filter(Boolean).join(', ');
 }

@@ -1,7 +1,9 @@
 import { useState } from 'react';
-import { type StoreProblem, sayStoreProblem } from '@/store/problem';
-import type { AddressProblem } from './address';
-import { sayAddressProblem } from './say-address';
+import { ENGLISH } from '@/core/words/class-words';
+import { type AddressProblem, sayAddressProblem } from '@/core/words/say-address';
+import { type StoreProblem, sayStoreProblem } from '@/core/words/say-store';
+import { deriveWords } from '@/core/words/screen/derive';
+import { useWords } from '@/ui/school/use-class';
 
 type Props = {
   readonly problems: readonly AddressProblem[];
@@ -10,8 +12,9 @@ type Props = {
 
 /** What could not be read or saved, in full sentences, above the work. */
 export function Notice({ problems, saving }: Props) {
+  const w = useWords();
   const [closed, setClosed] = useState<readonly AddressProblem[] | null>(null);
-  const said = closed === problems ? [] : problems.map(sayAddressProblem);
+  const said = closed === problems ? [] : problems.map((problem) => sayAddressProblem(ENGLISH, problem));
   const lines = typeof saving === 'object' ? [...said, sayStoreProblem(saving)] : said;
   if (lines.length === 0) return null;
   return (
@@ -23,7 +26,7 @@ export function Notice({ problems, saving }: Props) {
       </ul>
       {said.length > 0 && (
         <button type="button" className="control" onClick={() => setClosed(problems)}>
-          Close
+          {deriveWords(w).close}
         </button>
       )}
     </div>

@@ -1,55 +1,88 @@
-import { ArrowDown, ArrowUp, Trash2, Undo2 } from 'lucide-react';
-import { type MouseEvent, memo, type ReactNode, useState } from 'react';
-import { type Kept, NAME_LIMIT, NOTE_LIMIT } from '@/store/kept';
-import { sayStoreProblem } from '@/store/problem';
-import { sayRecordProblem } from '@/store/say-record';
-import type { ShelfState } from '@/store/shelf-state';
+import {
+  type Announcements,
+  closestCorners,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { FolderPlus, Undo2 } from 'lucide-react';
+import { memo, useMemo, useState } from 'react';
+import { sayRecordProblem, sayStoreProblem } from '@/core/words/say-store';
+import { SHELF_WORDS as SAY } from '@/core/words/screen/shelf';
+import type { Kept } from '@/store/kept';
+import type { Lesson } from '@/store/lesson';
+import type { SchoolState } from '@/store/school-state';
+import { keptIn, searched } from '@/store/shelf';
 import { SideSheet } from '@/ui/SideSheet';
+import { useWords } from '@/ui/school/use-class';
 import { readAddress } from './address';
-import type { DeriveSentence } from './sentence';
+import { LessonHead } from './LessonHead';
+import { ShelfItem } from './ShelfItem';
+import { type DeriveSentence, FIRST_SENTENCE } from './sentence';
 import { sentenceText } from './sentence-words';
 import type { Actions } from './use-actions';
-import { hrefOf } from './use-sentence';
 
 type Props = {
   readonly open: boolean;
   readonly onOpen: (open: boolean) => void;
-  readonly state: ShelfState;
-  readonly actions: Pick<Actions, 'edit' | 'move' | 'remove' | 'undo' | 'keep'>;
+  readonly state: SchoolState;
+  readonly actions: Actions;
   /** Says the sentence of an item again. */
   readonly onSay: (sentence: DeriveSentence) => void;
 };
 
-const UNDO_WORDS = {
-  kept: 'keeping',
-  deleted: 'deleting',
-  moved: 'moving',
-  edited: 'the last words',
-} as const;
+/** A derivation worth seeing, for an empty shelf. */
+const EXAMPLE: DeriveSentence = {
+  ...FIRST_SENTENCE,
+  tonic: readAddress('?tonic=A').sentence.tonic,
+  clef: 'treble',
+  step: 1,
+};
 
-/** The shelf: kept derivations with their names, notes and order. Opening one says its sentence again. */
+const NO_LESSON = 'no-lesson';
+
+/** The shelf: lessons with what is kept for them. Everything on it can be moved, searched, noted and printed. */
 export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, actions, onSay }: Props) {
-  const { items, unread, saving, undo, status } = state;
+  const w = useWords();
+  const [wanted, setWanted] = useState('');
+  const { data, unread, status } = state;
+  const found = useMemo(
+    () => searched(data.kept, wanted, (item) => sentenceText(w, readAddress(item.address).sentence)),
+    [data.kept, wanted, w],
+  );
+  const searching = wanted.trim() !== '';
+  const empty = data.kept.length === 0 && data.lessons.length === 0 && status === 'ready';
   return (
-    <SideSheet
-      title="Shelf"
-      summary="Derivations you have kept, in the order of your lessons."
-      open={open}
-      onOpen={onOpen}
-    >
-      <div className="flex items-center gap-3">
-        <button type="button" className="control" disabled={undo === null} onClick={actions.undo}>
+    <SideSheet title={SAY.title} summary={SAY.summary} open={open} onOpen={onOpen} wide>
+      <div className="flex flex-wrap items-center gap-2">
+        <button type="button" className="control" disabled={state.undo === null} onClick={actions.undo}>
           <Undo2 className="size-4" aria-hidden="true" />
-          {undo ? `Undo ${UNDO_WORDS[undo]}` : 'Undo'}
+          {SAY.undo(state.undo)}
         </button>
+        <button type="button" className="control" onClick={actions.makeLesson}>
+          <FolderPlus className="size-4" aria-hidden="true" />
+          {SAY.newLesson}
+        </button>
+        <input
+          type="search"
+          className="field min-w-32 grow basis-32 placeholder:text-quiet"
+          aria-label={SAY.search}
+          placeholder={SAY.search}
+          maxLength={80}
+          value={wanted}
+          onChange={(event) => setWanted(event.target.value)}
+        />
         <p role="status" className="text-small text-quiet">
-          {status === 'opening'
-            ? 'Opening'
-            : saving === 'saving'
-              ? 'Saving'
-              : saving === 'saved'
-                ? 'Saved'
-                : sayStoreProblem(saving)}
+          {searching
+            ? found.length > 0
+              ? SAY.found(found.length)
+              : SAY.nothingFound(wanted.trim())
+            : saved(state)}
         </p>
       </div>
       {unread.map((problem, index) => (
@@ -57,148 +90,144 @@ export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, action
           {sayRecordProblem(problem)}
         </p>
       ))}
-      {items.length === 0 && status === 'ready' ? (
-        <div className="card p-4">
-          <p className="mb-3">
-            Nothing is kept yet. Keep the sentence that stands open, name it, and it waits here for the
-            lesson.
-          </p>
+      {empty ? (
+        <div className="card flex flex-col items-start gap-3 p-4">
+          <p>{SAY.empty}</p>
+          <button type="button" className="control" onClick={() => onSay(EXAMPLE)}>
+            {SAY.example}
+          </button>
           <button type="button" className="control" onClick={actions.keep}>
-            Keep this derivation
+            {SAY.keep}
           </button>
         </div>
-      ) : (
+      ) : searching ? (
         <ol className="-mx-1 grid min-h-0 grow content-start gap-2 overflow-y-auto px-1 pb-1">
+          <DndContext>
+            {found.map((item) => (
+              <ShelfItem
+                key={item.id}
+                item={item}
+                first
+                last
+                fixed
+                lessons={data.lessons}
+                actions={actions}
+                onSay={onSay}
+              />
+            ))}
+          </DndContext>
+        </ol>
+      ) : (
+        <Lessons state={state} actions={actions} onSay={onSay} />
+      )}
+    </SideSheet>
+  );
+});
+
+function saved({ status, saving }: SchoolState): string {
+  if (status === 'opening') return SAY.opening;
+  if (saving === 'saving') return SAY.saving;
+  return saving === 'saved' ? SAY.saved : sayStoreProblem(saving);
+}
+
+type LessonsProps = Pick<Props, 'state' | 'actions' | 'onSay'>;
+
+function Lessons({ state: { data }, actions, onSay }: LessonsProps) {
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const name = (id: string | number) => data.kept.find((item) => item.id === id)?.name ?? '';
+  const place = (id: string | number) => {
+    const item = data.kept.find((each) => each.id === id);
+    const list = item ? keptIn(data, item.lesson) : [];
+    return item ? [list.indexOf(item) + 1, list.length] : [1, 1];
+  };
+  const announcements: Announcements = {
+    onDragStart: ({ active }) => SAY.dragged.lifted(name(active.id)),
+    onDragOver: ({ active, over }) => {
+      const [at = 1, of = 1] = over ? place(over.id) : [];
+      return SAY.dragged.over(name(active.id), at, of);
+    },
+    onDragEnd: ({ active }) => SAY.dragged.dropped(name(active.id)),
+    onDragCancel: ({ active }) => SAY.dragged.let(name(active.id)),
+  };
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over || over.id === active.id) return;
+    const target = data.kept.find(({ id }) => id === over.id);
+    const lesson = target ? target.lesson : over.id === NO_LESSON ? null : String(over.id);
+    const index = target ? keptIn(data, lesson).indexOf(target) : Number.MAX_SAFE_INTEGER;
+    actions.place(String(active.id), lesson, index);
+  };
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCorners}
+      onDragEnd={drop}
+      accessibility={{ announcements }}
+    >
+      <div className="-mx-1 min-h-0 grow overflow-y-auto px-1 pb-1">
+        {data.lessons.map((lesson, index) => (
+          <LessonList
+            key={lesson.id}
+            lesson={lesson}
+            items={keptIn(data, lesson.id)}
+            lessons={data.lessons}
+            first={index === 0}
+            last={index === data.lessons.length - 1}
+            actions={actions}
+            onSay={onSay}
+          />
+        ))}
+        <LessonList
+          lesson={null}
+          items={keptIn(data, null)}
+          lessons={data.lessons}
+          first
+          last
+          actions={actions}
+          onSay={onSay}
+        />
+      </div>
+    </DndContext>
+  );
+}
+
+type ListProps = {
+  readonly lesson: Lesson | null;
+  readonly items: readonly Kept[];
+  readonly lessons: readonly Lesson[];
+  readonly first: boolean;
+  readonly last: boolean;
+  readonly actions: Actions;
+  readonly onSay: (sentence: DeriveSentence) => void;
+};
+
+function LessonList({ lesson, items, lessons, first, last, actions, onSay }: ListProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: lesson?.id ?? NO_LESSON });
+  if (!lesson && items.length === 0 && lessons.length > 0) return null;
+  return (
+    <section aria-label={lesson?.name ?? SAY.noLesson} className="mb-4">
+      {(lesson || lessons.length > 0) && (
+        <LessonHead lesson={lesson} count={items.length} first={first} last={last} actions={actions} />
+      )}
+      <SortableContext items={items.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+        <ol ref={setNodeRef} className={`grid gap-2 rounded-card ${isOver ? 'bg-now' : ''}`}>
           {items.map((item, index) => (
             <ShelfItem
               key={item.id}
               item={item}
               first={index === 0}
               last={index === items.length - 1}
+              fixed={false}
+              lessons={lessons}
               actions={actions}
               onSay={onSay}
             />
           ))}
+          {items.length === 0 && <li className="p-2 text-small text-quiet">{SAY.emptyLesson}</li>}
         </ol>
-      )}
-    </SideSheet>
+      </SortableContext>
+    </section>
   );
-});
-
-type ItemProps = Pick<Props, 'actions' | 'onSay'> & {
-  readonly item: Kept;
-  readonly first: boolean;
-  readonly last: boolean;
-};
-
-function ShelfItem({ item, first, last, actions, onSay }: ItemProps) {
-  const { sentence } = readAddress(item.address);
-  return (
-    <li className="card p-3">
-      <div className="flex items-center gap-1.5">
-        <TypedField
-          label={`Name of ${item.name}`}
-          limit={NAME_LIMIT}
-          value={item.name}
-          onType={(name) => actions.edit(item, { name })}
-          className="field font-serif font-bold"
-        />
-        <IconButton label={`Move ${item.name} up`} disabled={first} onClick={() => actions.move(item, -1)}>
-          <ArrowUp className="size-4" aria-hidden="true" />
-        </IconButton>
-        <IconButton label={`Move ${item.name} down`} disabled={last} onClick={() => actions.move(item, 1)}>
-          <ArrowDown className="size-4" aria-hidden="true" />
-        </IconButton>
-        <IconButton
-          label={`Delete ${item.name}`}
-          onClick={(event) => {
-            focusNeighbour(event.currentTarget);
-            actions.remove(item);
-          }}
-        >
-          <Trash2 className="size-4" aria-hidden="true" />
-        </IconButton>
-      </div>
-      <a
-        href={hrefOf(sentence)}
-        onClick={(event) => {
-          // A plain click says the sentence here; with a key held the link opens as links do.
-          if (event.metaKey || event.ctrlKey || event.shiftKey) return;
-          event.preventDefault();
-          onSay(sentence);
-        }}
-        className="my-1.5 block px-2 text-flat underline underline-offset-2"
-      >
-        {sentenceText(sentence)}
-      </a>
-      <TypedField
-        label={`Note on ${item.name}`}
-        limit={NOTE_LIMIT}
-        value={item.note}
-        placeholder="A note for the lesson"
-        onType={(note) => actions.edit(item, { note })}
-        className="field text-small placeholder:text-quiet"
-        long
-      />
-    </li>
-  );
-}
-
-type FieldProps = {
-  readonly label: string;
-  readonly value: string;
-  readonly limit: number;
-  readonly placeholder?: string;
-  readonly className: string;
-  readonly long?: boolean;
-  readonly onType: (text: string) => void;
-};
-
-/** A field that is saved with every letter; while it has the focus, what is typed in it stands. */
-function TypedField({ label, value, limit, placeholder, className, long, onType }: FieldProps) {
-  const [typing, setTyping] = useState<string | null>(null);
-  const shared = {
-    'aria-label': label,
-    value: typing ?? value,
-    maxLength: limit,
-    placeholder,
-    className,
-    onFocus: () => setTyping(value),
-    onBlur: () => setTyping(null),
-    onChange: (event: { readonly target: { readonly value: string } }) => {
-      setTyping(event.target.value);
-      onType(event.target.value);
-    },
-  };
-  return long ? <textarea rows={2} {...shared} /> : <input {...shared} />;
-}
-
-type IconButtonProps = {
-  readonly label: string;
-  readonly disabled?: boolean;
-  readonly onClick: (event: MouseEvent<HTMLButtonElement>) => void;
-  readonly children: ReactNode;
-};
-
-function IconButton({ label, disabled, onClick, children }: IconButtonProps) {
-  return (
-    <button
-      type="button"
-      className="control shrink-0 px-2"
-      aria-label={label}
-      title={label}
-      disabled={disabled}
-      onClick={onClick}
-    >
-      {children}
-    </button>
-  );
-}
-
-/** An item that goes hands the focus to the same button of the next one, or of the one before. */
-function focusNeighbour(button: HTMLButtonElement): void {
-  const item = button.closest('li');
-  const neighbour = item?.nextElementSibling ?? item?.previousElementSibling;
-  const same = [...(neighbour?.querySelectorAll('button') ?? [])].at(-1);
-  (same ?? button.closest('[role=dialog]')?.querySelector('button'))?.focus();
 }

@@ -1,34 +1,52 @@
-import { BookmarkPlus, Download, Keyboard, type LucideIcon, Moon, SquareLibrary, Sun } from 'lucide-react';
+import {
+  BookmarkPlus,
+  FileInput,
+  Keyboard,
+  type LucideIcon,
+  Moon,
+  Share2,
+  SquareLibrary,
+  Sun,
+} from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { memo } from 'react';
-import { DEMO_SCHOOL } from '@/store/demo-name';
-import { EXPORTS, type ExportId } from './export-files';
+import { memo, type ReactNode } from 'react';
+import { deriveWords } from '@/core/words/screen/derive';
+import { filesWords } from '@/core/words/screen/files';
+import { useWords } from '@/ui/school/use-class';
+import { COPIES, FILES, PRINTS, type ShareId } from './share';
 
 type Props = {
   /** What was done last, for all to see and hear. */
   readonly said: string;
   readonly kept: number;
   readonly night: boolean;
-  readonly exporting: boolean;
-  readonly onExporting: (open: boolean) => void;
+  readonly sharing: boolean;
+  /** Which class is in hand. */
+  readonly children: ReactNode;
+  readonly onSharing: (open: boolean) => void;
   readonly onKeep: () => void;
   readonly onShelf: () => void;
-  readonly onExport: (id: ExportId) => void;
+  readonly onShare: (id: ShareId) => void;
+  readonly onFile: () => void;
   readonly onLight: () => void;
   readonly onKeys: () => void;
 };
 
-/** The line on top: whose school this is, and what can be done with the derivation. Every action shows its key. */
+const PRINT_KEYS: Readonly<Record<string, string>> = { print: 'P', printBlank: 'B' };
+
+/** The line on top: whose class this is, and what can be done with the derivation. Every action shows its key. */
 export const Toolbar = memo(function Toolbar(props: Props) {
-  const { said, kept, night, exporting, onExporting, onKeep, onShelf, onExport, onLight, onKeys } = props;
+  const { said, kept, night, sharing, children, onSharing, onKeep, onShelf, onShare } = props;
+  const w = useWords();
+  const { actions: say, share } = deriveWords(w);
+  const groups = [
+    { title: share.copyTitle, ids: COPIES },
+    { title: share.printTitle, ids: PRINTS },
+    { title: share.fileTitle, ids: FILES },
+  ] as const;
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
-      <p className="text-small text-quiet">
-        <span className="only-own">My school</span>
-        <span className="only-demo">
-          {DEMO_SCHOOL.school}, {DEMO_SCHOOL.group}
-        </span>
-      </p>
+      {children}
       <p
         role="status"
         className="mr-auto min-w-0 grow basis-0 truncate text-small font-semibold"
@@ -36,29 +54,50 @@ export const Toolbar = memo(function Toolbar(props: Props) {
       >
         {said}
       </p>
-      <Action icon={BookmarkPlus} label="Keep" hint="K" onClick={onKeep} />
-      <Action icon={SquareLibrary} label={`Shelf (${kept})`} hint="L" onClick={onShelf} />
-      <DropdownMenu.Root open={exporting} onOpenChange={onExporting} modal={false}>
+      <Action icon={BookmarkPlus} label={say.keep} hint="K" onClick={onKeep} />
+      <Action icon={SquareLibrary} label={say.shelf(kept)} hint="L" onClick={onShelf} />
+      <DropdownMenu.Root open={sharing} onOpenChange={onSharing} modal={false}>
         <DropdownMenu.Trigger className="control" aria-keyshortcuts="X">
-          <Download className="hidden size-4 sm:block" aria-hidden="true" />
-          Export
+          <Share2 className="hidden size-4 sm:block" aria-hidden="true" />
+          {say.export}
           <Hint text="X" />
         </DropdownMenu.Trigger>
-        <DropdownMenu.Content align="end" sideOffset={6} className="card z-20 min-w-64 p-2 shadow-lg">
-          {EXPORTS.map(({ id, label, detail }) => (
-            <DropdownMenu.Item
-              key={id}
-              onSelect={() => onExport(id)}
-              className="flex cursor-pointer justify-between gap-6 rounded-control px-2 py-1.5 outline-none data-highlighted:bg-now"
-            >
-              {label}
-              <span className="text-small text-quiet">{detail}</span>
-            </DropdownMenu.Item>
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={6}
+          className="card z-20 max-h-[85dvh] min-w-64 overflow-y-auto p-2 shadow-lg"
+        >
+          {groups.map(({ title, ids }) => (
+            <DropdownMenu.Group key={title}>
+              <DropdownMenu.Label className="px-2 pt-1.5 pb-0.5 text-small text-quiet">
+                {title}
+              </DropdownMenu.Label>
+              {ids.map((id: ShareId) => (
+                <DropdownMenu.Item
+                  key={id}
+                  onSelect={() => onShare(id)}
+                  className="flex cursor-pointer justify-between gap-6 rounded-control px-2 py-1 outline-none data-highlighted:bg-now"
+                >
+                  {share[id]}
+                  {PRINT_KEYS[id] && (
+                    <kbd className="key" aria-hidden="true">
+                      {PRINT_KEYS[id]}
+                    </kbd>
+                  )}
+                </DropdownMenu.Item>
+              ))}
+            </DropdownMenu.Group>
           ))}
         </DropdownMenu.Content>
       </DropdownMenu.Root>
-      <Action icon={night ? Sun : Moon} label={night ? 'Day' : 'Night'} hint="N" onClick={onLight} />
-      <Action icon={Keyboard} label="Keys" hint="?" onClick={onKeys} />
+      <Action icon={FileInput} label={filesWords(w).open} hint="O" onClick={props.onFile} />
+      <Action
+        icon={night ? Sun : Moon}
+        label={night ? say.day : say.night}
+        hint="N"
+        onClick={props.onLight}
+      />
+      <Action icon={Keyboard} label={say.keys} hint="?" onClick={props.onKeys} />
     </header>
   );
 });

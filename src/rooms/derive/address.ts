@@ -3,21 +3,8 @@ import { readEnglishNote } from '@/core/note/parse';
 import { asciiName } from '@/core/note/spelled';
 import { scaleIdFrom } from '@/core/scale/pattern';
 import { scaleNamed } from '@/core/scale/scale';
-import type { Problem } from '@/core/words/say-problem';
+import type { AddressProblem } from '@/core/words/say-address';
 import { CHOICES, type ChoiceWord, type DeriveSentence, FIRST_SENTENCE } from './sentence';
-
-/** A part of the address that could not be used as it stands. */
-export type AddressProblem =
-  | {
-      readonly code: 'address-word';
-      readonly parameter: string;
-      readonly problem: Problem;
-      readonly shown: string;
-    }
-  | { readonly code: 'address-unknown'; readonly parameter: string; readonly read: string }
-  | { readonly code: 'address-twice'; readonly parameter: string }
-  | { readonly code: 'address-step'; readonly read: string }
-  | { readonly code: 'address-too-long'; readonly length: number; readonly limit: number };
 
 export type AddressReading = {
   readonly sentence: DeriveSentence;

@@ -1,86 +1,99 @@
 import { readEnglishNote } from '@/core/note/parse';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
-import type { ScaleId } from '@/core/scale/pattern';
+import { PATTERNS, type ScaleId } from '@/core/scale/pattern';
 import { type Scale, scaleNamed } from '@/core/scale/scale';
+import { taughtTonics } from '@/core/scale/taught';
 import { TONICS } from '@/core/scale/tonic';
+import { byClass } from '@/core/words/by-class';
+import type { ClassWords } from '@/core/words/class-words';
 import { sayProblem } from '@/core/words/say-problem';
-import {
-  CLEF_WORDS,
-  DIRECTION_WORDS,
-  noteName,
-  SCALE_WORDS,
-  SIGNATURE_WORDS,
-  signCount,
-  spokenNote,
-} from '@/core/words/vocabulary';
+import { deriveWords } from '@/core/words/screen/derive';
+import { CLEF_WORDS, DIRECTION_WORDS, SIGNATURE_WORDS, signCount } from '@/core/words/vocabulary';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
 import { CHOICES, type ChoiceWord, type DeriveSentence } from './sentence';
 
-function tonicDetail(scale: Scale): string {
+function tonicDetail(w: ClassWords, scale: Scale, taught: boolean): string {
+  const { details } = deriveWords(w);
   if (scale.signature === null) return '';
-  return scale.theoretical
-    ? 'theoretical'
-    : signCount(scale.signature).replace('no sharps or flats', 'no signs');
+  const signs = scale.signature === 0 ? details.noSigns : signCount(scale.signature);
+  if (scale.theoretical) return details.theoretical;
+  return taught ? signs : `${signs}, ${details.notTaught}`;
 }
 
-function matchNote(note: SpelledNote, typed: string): number {
-  const reading = readEnglishNote(typed);
-  if (reading.ok && reading.note === note) return 1;
+function matchNote(w: ClassWords, note: SpelledNote, typed: string): number {
+  const reading = w.read(typed);
+  if (reading.ok) return reading.note === note ? 1 : 0.6 * startsWith(w, note, typed);
+  return 0.6 * startsWith(w, note, typed);
+}
+
+function startsWith(w: ClassWords, note: SpelledNote, typed: string): number {
   const wanted = typed.trim().toLowerCase();
-  const spoken = spokenNote(note).toLowerCase();
+  const spoken = w.spokenNote(note).toLowerCase();
   return wanted !== '' && (spoken.startsWith(wanted) || spoken.replaceAll(' ', '').startsWith(wanted))
-    ? 0.6
+    ? 1
     : 0;
 }
 
-function tonicWord(tonic: SpelledNote, id: ScaleId): Word {
-  const tonics = TONICS.includes(tonic) ? TONICS : [tonic, ...TONICS];
+function tonicWord(w: ClassWords, tonic: SpelledNote, id: ScaleId): Word {
+  const say = deriveWords(w);
+  const mode = PATTERNS[id].mode === 'minor' ? 'minor' : 'major';
+  const taught = taughtTonics(mode, w.settings);
+  const others = [tonic, ...TONICS].filter((note) => !taught.includes(note));
+  const tonics = [...taught, ...new Set(others)];
   return {
     id: 'tonic',
-    label: 'tonic',
+    label: say.words.tonic,
     key: 'T',
     value: asciiName(tonic),
-    text: noteName(tonic),
+    text: w.keyTonic(tonic, mode),
     options: tonics.flatMap((note): WordOption[] => {
       const reading = scaleNamed(note, id);
       if (!reading.ok) return [];
-      const match = (typed: string) => matchNote(note, typed);
-      return [{ value: asciiName(note), text: noteName(note), detail: tonicDetail(reading.scale), match }];
+      const match = (typed: string) => matchNote(w, note, typed);
+      const detail = tonicDetail(w, reading.scale, taught.includes(note));
+      return [{ value: asciiName(note), text: w.keyTonic(note, mode), detail, match }];
     }),
     unmatched: (typed) => {
-      const reading = readEnglishNote(typed);
-      return reading.ok
-        ? `${noteName(reading.note)} is not one of the 21 tonics: a letter, plain, sharp or flat.`
-        : sayProblem(reading.problem);
+      const reading = w.read(typed);
+      return reading.ok ? say.noTonic(w.note(reading.note)) : sayProblem(w, reading.problem);
     },
   };
 }
 
-const CHOICE_WORDS = new Map<string, Word>();
+const KEYS: Readonly<Record<Exclude<ChoiceWord, 'method'>, string>> = {
+  scale: 'S',
+  direction: 'D',
+  clef: 'C',
+  signature: 'G',
+};
 
-/** A word of a closed list, the same object for the same choice, so that its control can rest. */
-function choiceWord<Name extends ChoiceWord>(...made: Parameters<typeof makeChoiceWord<Name>>): Word {
-  const [name, , , value] = made;
-  const known = CHOICE_WORDS.get(`${name} ${value}`);
-  if (known) return known;
-  const word = makeChoiceWord(...made);
-  CHOICE_WORDS.set(`${name} ${value}`, word);
-  return word;
-}
+/** The words of closed lists, the same object for the same choice of a class, so that its control can rest. */
+const choiceWords = byClass((w) => {
+  const made = new Map<string, Word>();
+  return <Name extends Exclude<ChoiceWord, 'method'>>(
+    name: Name,
+    value: DeriveSentence[Name],
+    texts: Readonly<Record<(typeof CHOICES)[Name][number], string>>,
+  ): Word => {
+    const known = made.get(`${name} ${value}`) ?? choiceWord(w, name, value, texts);
+    made.set(`${name} ${value}`, known);
+    return known;
+  };
+});
 
-function makeChoiceWord<Name extends ChoiceWord>(
+function choiceWord<Name extends Exclude<ChoiceWord, 'method'>>(
+  w: ClassWords,
   name: Name,
-  label: string,
-  key: string,
   value: DeriveSentence[Name],
   texts: Readonly<Record<(typeof CHOICES)[Name][number], string>>,
 ): Word {
+  const say = deriveWords(w);
   const values: readonly (typeof CHOICES)[Name][number][] = CHOICES[name];
   return {
     id: name,
-    label,
-    key,
+    label: say.words[name],
+    key: KEYS[name],
     value,
     text: texts[value as (typeof CHOICES)[Name][number]],
     options: values.map((option) => ({
@@ -89,24 +102,35 @@ function makeChoiceWord<Name extends ChoiceWord>(
       match: (typed) => matchPhrase(texts[option], typed),
     })),
     unmatched: (typed) =>
-      `'${typed.trim()}' fits no ${label} here. It can be ${values.map((option) => texts[option]).join(', ')}.`,
+      say.noChoice(
+        typed.trim(),
+        say.words[name],
+        values.map((option) => texts[option]),
+      ),
   };
 }
 
+const scaleTexts = byClass((w) => {
+  const texts = CHOICES.scale.map((id) => [id, w.scaleWord(id)] as const);
+  return Object.fromEntries(texts) as Record<ScaleId, string>;
+});
+
 /** The sentence with its words: Build C♯ harmonic minor, going up, in the bass clef, with a key signature. */
-export function sentenceParts(sentence: DeriveSentence): readonly SentencePart[] {
+export function sentenceParts(w: ClassWords, sentence: DeriveSentence): readonly SentencePart[] {
+  const { build, comma, clef, end } = deriveWords(w).sentence;
+  const word = choiceWords(w);
   return [
-    'Build ',
-    tonicWord(sentence.tonic, sentence.scale),
-    ' ',
-    choiceWord('scale', 'scale', 'S', sentence.scale, SCALE_WORDS),
-    ', ',
-    choiceWord('direction', 'direction', 'D', sentence.direction, DIRECTION_WORDS),
-    ', in the ',
-    choiceWord('clef', 'clef', 'C', sentence.clef, CLEF_WORDS),
-    ', ',
-    choiceWord('signature', 'signature', 'G', sentence.signature, SIGNATURE_WORDS),
-    '.',
+    build,
+    tonicWord(w, sentence.tonic, sentence.scale),
+    w.join,
+    word('scale', sentence.scale, scaleTexts(w)),
+    comma,
+    word('direction', sentence.direction, DIRECTION_WORDS),
+    clef,
+    word('clef', sentence.clef, CLEF_WORDS),
+    comma,
+    word('signature', sentence.signature, SIGNATURE_WORDS),
+    end,
   ];
 }
 
@@ -125,8 +149,14 @@ export function withWord(sentence: DeriveSentence, id: string, value: string): D
 }
 
 /** The sentence as plain text. */
-export function sentenceText(sentence: DeriveSentence): string {
-  return sentenceParts(sentence)
+export function sentenceText(w: ClassWords, sentence: DeriveSentence): string {
+  return sentenceParts(w, sentence)
     .map((part) => (typeof part === 'string' ? part : part.text))
     .join('');
+}
+
+/** What the sentence asks for, as a name: without its first word and its full stop. */
+export function sentenceName(w: ClassWords, sentence: DeriveSentence): string {
+  const { build, end } = deriveWords(w).sentence;
+  return sentenceText(w, sentence).slice(build.length, -end.length);
 }

@@ -1,37 +1,40 @@
+import { useState } from 'react';
 import type { MethodId } from '@/core/derive/derivation';
 import { methodsFor } from '@/core/derive/methods';
-import { deleting, editing, keeping, moving, type ShelfChange } from '@/store/change';
-import type { Kept } from '@/store/kept';
+import type { ClassWords } from '@/core/words/class-words';
+import { deriveWords } from '@/core/words/screen/derive';
+import { SHELF_WORDS } from '@/core/words/screen/shelf';
+import type { PaperSheet } from '@/ui/paper/Paper';
+import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
-import { writeAddress } from './address';
-import { download, type ExportId, exportFile } from './export-files';
+import { handoutOf, paperOf } from './paper';
 import type { DeriveSentence } from './sentence';
-import { sentenceText, withWord } from './sentence-words';
+import { withWord } from './sentence-words';
+import { type ShareId, share } from './share';
+import { shelfActions } from './shelf-actions';
 import { slideWindow, toRelative } from './slide';
 import type { Change } from './use-sentence';
-import type { ShelfHandle } from './use-shelf';
 import { type DeriveView, stepDeciding } from './view';
 
-const TAKEN_BACK: Readonly<Record<ShelfChange['says'], string>> = {
-  kept: 'Taken off the shelf again.',
-  deleted: 'Back on the shelf.',
-  moved: 'Moved back.',
-  edited: 'Words taken back.',
-};
-
 type Given = {
+  readonly w: ClassWords;
+  /** What stands at the head of a sheet: the school or the class. */
+  readonly head: string;
   readonly sentence: DeriveSentence;
   readonly view: DeriveView;
-  readonly shelf: ShelfHandle;
+  readonly school: SchoolHandle;
   readonly say: (sentence: DeriveSentence, change: Change) => void;
   /** Tells whoever listens what was done. */
   readonly tell: (text: string) => void;
 };
 
-/** Everything that can be done in the room, as functions that never change. */
-export function useActions({ sentence, view, shelf, say, tell }: Given) {
+/** Everything that can be done in the room, as functions that never change; and the sheet that is being printed. */
+export function useActions(given: Given) {
+  const { w, head, sentence, view, school, say, tell } = given;
   const { derivation, at, scale } = view;
   const last = derivation.steps.length - 1;
+  const [paper, setPaper] = useState<PaperSheet | null>(null);
+  const words = deriveWords(w);
 
   const toStep = (wanted: number) => {
     const shown = Math.max(0, Math.min(last, wanted));
@@ -43,7 +46,8 @@ export function useActions({ sentence, view, shelf, say, tell }: Given) {
   const change = (next: DeriveSentence, how: Change) => {
     if (next !== sentence) say(next, how);
   };
-  return useSteady({
+  const print = async (blank: boolean) => setPaper(await paperOf(w, head, sentence, blank));
+  const actions = useSteady({
     toStep,
     toMethod,
     stepOn: () => toStep(at + 1),
@@ -62,32 +66,31 @@ export function useActions({ sentence, view, shelf, say, tell }: Given) {
     pick: (id: string, value: string) => change(withWord(sentence, id, value), 'finished'),
     slide: (places: number) => change(slideWindow(sentence, places), 'passing'),
     relative: () => change(toRelative(sentence), 'finished'),
-    keep: async () => {
-      const name = sentenceText(sentence).replace(/^Build |\.$/gu, '');
-      const item = {
-        id: crypto.randomUUID(),
-        name,
-        note: '',
-        address: writeAddress(sentence),
-        keptAt: new Date().toISOString(),
-      };
-      await shelf.change((items) => keeping(items, item));
-      tell('Kept on the shelf. Ctrl Z takes it back.');
-    },
     undo: async () => {
-      const undone = await shelf.undo();
-      tell(undone ? TAKEN_BACK[undone] : 'There is nothing to take back.');
+      const undone = await school.undo();
+      tell(undone ? SHELF_WORDS.undone(undone) : words.told.nothing);
     },
-    edit: (item: Kept, words: Partial<Pick<Kept, 'name' | 'note'>>) =>
-      shelf.change(() => editing(item, words)),
-    move: (item: Kept, way: 1 | -1) => shelf.change((items) => moving(items, item.id, way)),
-    remove: (item: Kept) => shelf.change(() => deleting(item)),
-    exportAs: async (id: ExportId) => {
-      const file = await exportFile(id, view);
-      download(file);
-      tell(`Exported: ${file.name}`);
+    print: () => print(false),
+    printBlank: () => print(true),
+    printed: () => setPaper(null),
+    printLesson: async (lesson: string | null) => {
+      const { data } = school.state;
+      const title = data.lessons.find(({ id }) => id === lesson)?.name ?? SHELF_WORDS.noLesson;
+      const kept = data.kept.filter((item) => item.lesson === lesson);
+      setPaper(await handoutOf(w, head, title, kept));
     },
+    share: async (id: ShareId) => {
+      if (id === 'print' || id === 'printBlank') return print(id === 'printBlank');
+      const shared = await share(w, id, view);
+      const { told, share: names } = words;
+      if (shared.done === 'copied') tell(told.copied(names[id]));
+      else if (shared.done === 'downloaded') tell(told.exported(shared.what));
+      else if (shared.done === 'instead')
+        tell(shared.kind === 'picture' ? names.savedInstead(shared.what) : names.textInstead(shared.what));
+    },
+    ...shelfActions(given),
   });
+  return { actions, paper };
 }
 
-export type Actions = ReturnType<typeof useActions>;
+export type Actions = ReturnType<typeof useActions>['actions'];

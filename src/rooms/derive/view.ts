@@ -4,6 +4,7 @@ import { type Check, prove } from '@/core/derive/proof';
 import { notesOf } from '@/core/scale/line';
 import { type Scale, scaleNamed } from '@/core/scale/scale';
 import { type WrittenScale, writeOut } from '@/core/scale/written';
+import type { Settings } from '@/core/school/settings';
 import type { DeriveSentence } from './sentence';
 
 /** Everything the surfaces of the room show, read off one derivation. */
@@ -17,12 +18,12 @@ export type DeriveView = {
   readonly proof: readonly Check[];
 };
 
-/** Works a sentence out. The sentence has been read, so its scale can be spelled and its method serves it. */
-export function viewOf(sentence: DeriveSentence): DeriveView {
-  const reading = scaleNamed(sentence.tonic, sentence.scale);
+/** Works a sentence out in the ways of a class. The sentence has been read, so its scale can be spelled and its method serves it. */
+export function viewOf(sentence: DeriveSentence, settings: Settings): DeriveView {
+  const reading = scaleNamed(sentence.tonic, sentence.scale, settings.melodicDown);
   if (!reading.ok) throw new RangeError('a sentence holds only scales that can be spelled');
   const { scale } = reading;
-  const derivation = derive(scale, sentence.direction, sentence.method);
+  const derivation = derive(scale, sentence.direction, sentence.method, settings);
   if (!derivation) throw new RangeError(`${sentence.method} does not serve ${sentence.scale}`);
   const last = derivation.steps.length - 1;
   const at = sentence.step === null ? last : Math.min(sentence.step - 1, last);

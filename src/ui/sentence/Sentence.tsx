@@ -1,6 +1,8 @@
 import { Command } from 'cmdk';
 import { Popover } from 'radix-ui';
 import { Fragment, type KeyboardEvent, memo, useRef, useState } from 'react';
+import { deriveWords } from '@/core/words/screen/derive';
+import { useWords } from '../school/use-class';
 import { takenByEnter, type Word } from './words';
 
 /** The sentence: plain text with words that are controls. */
@@ -53,7 +55,7 @@ const WordControl = memo(function WordControl({ word, open, onOpen, onPick }: Wo
           align="start"
           sideOffset={6}
           collisionPadding={12}
-          aria-label={`Choose the ${word.label}`}
+          aria-label={deriveWords(useWords()).choose(word.label)}
           data-word-list=""
           // The next word may be open before this one has gone; then the focus stays there.
           onCloseAutoFocus={(event) => {
@@ -69,6 +71,7 @@ const WordControl = memo(function WordControl({ word, open, onOpen, onPick }: Wo
 });
 
 function WordList({ word, onPick }: { readonly word: Word; readonly onPick: (value: string) => void }) {
+  const say = deriveWords(useWords());
   const [typed, setTyped] = useState('');
   const [highlighted, setHighlighted] = useState(word.value);
   const walked = useRef(false);
@@ -97,8 +100,8 @@ function WordList({ word, onPick }: { readonly word: Word; readonly onPick: (val
         onKeyDown={keys}
         maxLength={40}
         autoFocus
-        aria-label={`Type a few letters of the ${word.label}`}
-        placeholder="Type a few letters"
+        aria-label={say.typeLettersOf(word.label)}
+        placeholder={say.typeLetters}
         className="field mb-2 placeholder:text-quiet"
       />
       <Command.List className="max-h-72 overflow-y-auto" label={word.label}>
@@ -111,7 +114,7 @@ function WordList({ word, onPick }: { readonly word: Word; readonly onPick: (val
           >
             <span className="font-serif text-large">
               {option.text}
-              {option.value === word.value && <span className="sr-only"> (now)</span>}
+              {option.value === word.value && <span className="sr-only">{say.now}</span>}
             </span>
             {option.detail && <span className="text-small text-quiet">{option.detail}</span>}
           </Command.Item>

@@ -1,11 +1,13 @@
 import { memo } from 'react';
-import { stepLetters, stepName } from '@/core/words/vocabulary';
+import { deriveWords } from '@/core/words/screen/derive';
 import { stepMoon } from '@/engrave/moon';
 import { group } from '@/engrave/scene';
 import { SceneView } from '../scene/SceneView';
+import { useWords } from '../school/use-class';
 
 /** What the step moons mean. */
 export const MoonLegend = memo(function MoonLegend() {
+  const w = useWords();
   return (
     <ul className="flex flex-wrap gap-x-4 gap-y-0.5">
       {[2, 1, 3].map((semitones) => (
@@ -17,11 +19,11 @@ export const MoonLegend = memo(function MoonLegend() {
               height: 16,
               groups: [group('moon', 'legend', stepMoon(semitones, semitones === 3 ? 15 : 8, 8, 6))],
             }}
-            title={stepName(semitones)}
-            description={`The sign of a ${stepName(semitones)}`}
+            title={w.stepName(semitones)}
+            description={deriveWords(w).surfaces.moonIs(w.stepName(semitones))}
             style={{ height: '1rem' }}
           />
-          {stepName(semitones)} ({stepLetters(semitones)})
+          {w.stepName(semitones)} ({w.stepLetters(semitones)})
         </li>
       ))}
     </ul>

@@ -3,10 +3,12 @@ import type { DerivationStep } from '@/core/derive/derivation';
 import { fifthsOf } from '@/core/note/spelled';
 import type { Scale } from '@/core/scale/scale';
 import { spokenScale } from '@/core/words/say-scale';
+import { deriveWords } from '@/core/words/screen/derive';
 import { signCount } from '@/core/words/vocabulary';
 import { RAIL_PLACES, railScene, railStart } from '@/engrave/rail';
 import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
+import { useWords } from '../school/use-class';
 import type { Lit } from './lit';
 
 type Props = {
@@ -26,12 +28,14 @@ const LEAST_WIDTH = 440;
 
 /** The line of fifths with the window of the signature: slide it for the signature, or the tonic in it for the mode. */
 export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Props) {
+  const w = useWords();
+  const say = deriveWords(w).surfaces;
   const { ref, room } = useRoom<HTMLDivElement>({ width: 736, height: 88 });
   const drawn = Math.max(LEAST_WIDTH, room.width);
   const note = lit === null ? null : lit.kind === 'sign' ? lit.sign : (line[lit.place]?.pitch.note ?? null);
   const scene = useMemo(
-    () => railScene({ scale, step, lit: note, width: drawn }),
-    [scale, step, note, drawn],
+    () => railScene({ w, scale, step, lit: note, width: drawn }),
+    [w, scale, step, note, drawn],
   );
   const drag = useRef<{ x: number; moved: number } | null>(null);
   const column = drawn / RAIL_PLACES;
@@ -71,19 +75,19 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
       <SceneView
         id="rail"
         scene={scene}
-        title="Line of fifths"
-        description={`${spokenScale(scale)}: ${signCount(signature)}.`}
+        title={say.line}
+        description={`${spokenScale(w, scale)}: ${signCount(signature)}.`}
         style={{ width: drawn, maxWidth: 'none' }}
       >
         <g
           role="slider"
           tabIndex={0}
           className="scene-hit"
-          aria-label="Window of the signature"
+          aria-label={say.window}
           aria-valuemin={-15}
           aria-valuemax={15}
           aria-valuenow={signature}
-          aria-valuetext={`${signCount(signature)}, ${spokenScale(scale)}`}
+          aria-valuetext={`${signCount(signature)}, ${spokenScale(w, scale)}`}
           onKeyDown={keys}
           onBlur={onRest}
           onPointerDown={(event) => {
@@ -108,7 +112,7 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
           role="button"
           tabIndex={0}
           className="scene-hit"
-          aria-label={`Tonic ${spokenScale(scale)}: move to the relative key`}
+          aria-label={say.toRelative(spokenScale(w, scale))}
           onClick={onRelative}
           onKeyDown={(event) => {
             if (!['Enter', ' ', 'ArrowLeft', 'ArrowRight'].includes(event.key)) return;

@@ -1,12 +1,16 @@
 import { useMemo } from 'react';
 import type { DerivationStep } from '@/core/derive/derivation';
+import { PATTERNS } from '@/core/scale/pattern';
 import { accidentalsOf } from '@/core/scale/signature';
 import type { WrittenScale } from '@/core/scale/written';
+import type { ClassWords } from '@/core/words/class-words';
 import { readStaff, sayPlace, saySign } from '@/core/words/say-note';
+import { deriveWords } from '@/core/words/screen/derive';
 import { CLEF_WORDS } from '@/core/words/vocabulary';
 import type { Group, Scene } from '@/engrave/scene';
 import { staffAtStep } from '@/engrave/staff-at-step';
 import { type GroupLook, SceneView } from '../scene/SceneView';
+import { useWords } from '../school/use-class';
 import { type Hit, Hits } from './Hits';
 import { type Lit, litPlaces } from './lit';
 
@@ -31,9 +35,11 @@ function shownWidth(needed: number, room: number): number {
 
 /** The staff; what is not decided yet stands pale, and the signature's signs arrive with the working. */
 export function Staff({ scene, written, step, lit, onLit, onPlace, room }: Props) {
-  const hits = useMemo(() => (scene ? hitsOf(scene, written) : []), [scene, written]);
+  const w = useWords();
+  const say = deriveWords(w).surfaces;
+  const hits = useMemo(() => (scene ? hitsOf(w, scene, written) : []), [w, scene, written]);
   const now = useMemo(() => scene && staffAtStep(scene, written, step), [scene, written, step]);
-  if (!now) return <p className="grid h-33 place-items-center text-small text-quiet">Engraving the staff</p>;
+  if (!now) return <p className="grid h-33 place-items-center text-small text-quiet">{say.engraving}</p>;
   const { line, atClef, clef } = written;
   const places = litPlaces(lit, line);
   const signs = atClef ? accidentalsOf(atClef) : [];
@@ -62,8 +68,8 @@ export function Staff({ scene, written, step, lit, onLit, onPlace, room }: Props
     <SceneView
       id="staff"
       scene={now}
-      title="Staff"
-      description={readStaff(CLEF_WORDS[clef], atClef, line)}
+      title={say.staff}
+      description={readStaff(w, CLEF_WORDS[clef], atClef, line)}
       style={{ width: shownWidth(now.width, room), maxWidth: 'none' }}
       look={look}
       under={hits.map(({ id, x, y }) => (
@@ -107,16 +113,25 @@ function pointedAt(id: string, { atClef }: WrittenScale): Lit | null {
   return sign ? { kind: 'sign', sign } : null;
 }
 
-function hitsOf(scene: Scene, { line, atClef }: WrittenScale): readonly Hit[] {
+function hitsOf(w: ClassWords, scene: Scene, { scale, line, atClef }: WrittenScale): readonly Hit[] {
+  const mode = scale.id && PATTERNS[scale.id].mode;
   return scene.groups.flatMap(({ key, part, marks }): Hit[] => {
     const glyph = marks.find((mark) => mark.kind === 'glyph');
     if (glyph?.kind !== 'glyph' || (part !== 'note' && part !== 'sign')) return [];
     const index = Number(key.replace(/\D/gu, ''));
     if (part === 'note')
-      return [{ id: key, x: glyph.x + 8, y: glyph.y, r: 15, label: sayPlace(line, index) }];
+      return [{ id: key, x: glyph.x + 8, y: glyph.y, r: 15, label: sayPlace(w, line, index, mode) }];
     const sign = atClef ? accidentalsOf(atClef)[index] : undefined;
     if (!sign) return [];
     const governed = line.filter(({ pitch }) => pitch.note.letter === sign.letter).length;
-    return [{ id: key, x: glyph.x + 5, y: glyph.y, r: 8, label: saySign(sign, governed) }];
+    return [
+      {
+        id: key,
+        x: glyph.x + 5,
+        y: glyph.y,
+        r: 8,
+        label: saySign(w, sign, governed, atClef, mode === 'minor' ? 'minor' : 'major'),
+      },
+    ];
   });
 }

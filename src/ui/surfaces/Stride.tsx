@@ -1,10 +1,13 @@
 import { useEffect, useMemo, useRef } from 'react';
 import type { Derivation, DerivationStep } from '@/core/derive/derivation';
+import { PATTERNS } from '@/core/scale/pattern';
 import type { WrittenScale } from '@/core/scale/written';
 import { readLine, sayPlace } from '@/core/words/say-note';
+import { deriveWords } from '@/core/words/screen/derive';
 import { strideScene } from '@/engrave/stride';
 import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
+import { useWords } from '../school/use-class';
 import { Hits } from './Hits';
 import { type Lit, litPlaces } from './lit';
 
@@ -22,14 +25,17 @@ const GUESS = { width: 736, height: 320 };
 
 /** The stride with its keyboard lanes; every note of it can be pointed at. */
 export function Stride({ written, derivation, step, lit, onLit, onPlace }: Props) {
+  const w = useWords();
+  const say = deriveWords(w).surfaces;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
-  const { line } = written;
+  const { line, scale } = written;
+  const mode = scale.id && PATTERNS[scale.id].mode;
   const pointed = lit?.kind === 'place' ? lit.place : null;
   const scene = useMemo(
-    () => strideScene({ written, step, steps: derivation.steps, lit: pointed, ...room }),
-    [written, step, derivation, pointed, room],
+    () => strideScene({ w, written, step, steps: derivation.steps, lit: pointed, ...room }),
+    [w, written, step, derivation, pointed, room],
   );
-  const labels = useMemo(() => line.map((_, place) => sayPlace(line, place)), [line]);
+  const labels = useMemo(() => line.map((_, place) => sayPlace(w, line, place, mode)), [w, line, mode]);
   // A letter slides to its sharp while one question is worked out; another question stands at once.
   const before = useRef(derivation);
   const still = before.current !== derivation;
@@ -47,8 +53,8 @@ export function Stride({ written, derivation, step, lit, onLit, onPlace }: Props
       <SceneView
         id="stride"
         scene={scene}
-        title="Stride"
-        description={`The scale on a grid of half steps over the keyboard: ${readLine(line)}`}
+        title={say.stride}
+        description={say.strideIs(readLine(w, line))}
         style={{ maxHeight: '100%', width: '100%' }}
         look={({ place, part }) => ({
           'data-lit': place !== null && part === 'note' && places.has(place) ? '' : undefined,

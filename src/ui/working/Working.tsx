@@ -1,8 +1,10 @@
 import { memo, useEffect, useRef } from 'react';
 import type { Derivation, MethodId } from '@/core/derive/derivation';
 import { sayStep, stepText } from '@/core/words/say-step';
+import { deriveWords } from '@/core/words/screen/derive';
 import { spoken } from '@/core/words/spoken';
-import { METHOD_WORDS } from '@/core/words/vocabulary';
+import { METHOD_TABS } from '@/core/words/vocabulary';
+import { useWords } from '../school/use-class';
 
 type Props = {
   readonly derivation: Derivation;
@@ -15,6 +17,8 @@ type Props = {
 
 /** The working, one fact a line; the line in hand gives its reason, and each line can be gone to. */
 export const Working = memo(function Working({ derivation, methods, at, onStep, onMethod }: Props) {
+  const w = useWords();
+  const { working: say, surfaces } = deriveWords(w);
   const list = useRef<HTMLOListElement>(null);
   const { steps } = derivation;
   const last = steps.length - 1;
@@ -43,7 +47,11 @@ export const Working = memo(function Working({ derivation, methods, at, onStep, 
   return (
     <section aria-labelledby="working-title" className="flex min-h-0 grow flex-col gap-3">
       <div className="flex flex-wrap items-center gap-1.5">
-        <div className="mr-auto flex flex-wrap items-center gap-1.5" role="group" aria-label="Method">
+        <div
+          className="mr-auto flex flex-wrap items-center gap-1.5"
+          role="group"
+          aria-label={surfaces.method}
+        >
           {methods.map((method) => (
             <button
               key={method}
@@ -52,7 +60,7 @@ export const Working = memo(function Working({ derivation, methods, at, onStep, 
               aria-pressed={method === derivation.method}
               onClick={() => onMethod(method)}
             >
-              {METHOD_WORDS[method].tab}
+              {METHOD_TABS[method]}
             </button>
           ))}
           <kbd className="key" aria-hidden="true">
@@ -60,17 +68,17 @@ export const Working = memo(function Working({ derivation, methods, at, onStep, 
           </kbd>
         </div>
         <StepButton
-          label="Step back"
+          label={say.back}
           sign="←"
           shortcut="ArrowLeft"
           disabled={at === 0}
           onClick={() => onStep(at - 1)}
         />
         <span className="text-small text-quiet" aria-hidden="true">
-          {at + 1} of {last + 1}
+          {say.of(at + 1, last + 1)}
         </span>
         <StepButton
-          label="Next step"
+          label={say.next}
           sign="→"
           shortcut="ArrowRight"
           disabled={at === last}
@@ -78,13 +86,13 @@ export const Working = memo(function Working({ derivation, methods, at, onStep, 
         />
       </div>
       <h2 id="working-title" className="font-serif text-large font-bold">
-        {METHOD_WORDS[derivation.method].title}
+        {w.method(derivation.method)}
       </h2>
       <ol ref={list} className="min-h-0 grow overflow-y-auto">
         {derivation.steps.map(({ saying }, step) => (
           <WorkingLine
             key={`${step}-${saying.code}`}
-            {...sayStep(saying)}
+            {...sayStep(w, saying)}
             step={step}
             at={at}
             onStep={onStep}
@@ -92,7 +100,7 @@ export const Working = memo(function Working({ derivation, methods, at, onStep, 
         ))}
       </ol>
       <p className="sr-only" role="status">
-        {`Step ${at + 1} of ${last + 1}. ${now ? spoken(stepText(now.saying)) : ''}`}
+        {say.step(at + 1, last + 1, now ? spoken(stepText(w, now.saying)) : '')}
       </p>
     </section>
   );

@@ -9,6 +9,7 @@ import { signCode } from '@/core/scale/printed';
 import { enharmonicTonic, type ScaleReading, scaleNamed, scaleOfSteps } from '@/core/scale/scale';
 import { accidentalsOf } from '@/core/scale/signature';
 import { type WrittenScale, writeOut } from '@/core/scale/written';
+import { ENGLISH } from '@/core/words/class-words';
 import { sayCheck } from '@/core/words/say-check';
 import { sayProblem } from '@/core/words/say-problem';
 import { stepText } from '@/core/words/say-step';
@@ -28,7 +29,7 @@ export function answerScale(url: URL): Answer {
   const { values } = query;
 
   const tonic = readEnglishNote(values.get('tonic') ?? '');
-  if (!tonic.ok) return refused('tonic', sayProblem(tonic.problem));
+  if (!tonic.ok) return refused('tonic', sayProblem(ENGLISH, tonic.problem));
   const reading = readScale(tonic.note, values);
   if (!('scale' in reading)) return reading;
 
@@ -49,7 +50,7 @@ export function answerScale(url: URL): Answer {
     ...(octave === undefined ? {} : { octave }),
   });
   if (values.get('format') === 'musicxml') {
-    return { ok: true, type: MUSICXML_TYPE, text: writeMusicXml(scoreOfScale(written)) };
+    return { ok: true, type: MUSICXML_TYPE, text: writeMusicXml(scoreOfScale(ENGLISH, written)) };
   }
   return json(scaleDocument(written, values.get('scale') ?? null));
 }
@@ -65,9 +66,9 @@ function readScale(
   }
   if (typed !== undefined) {
     const steps = readSteps(typed.split(','));
-    if (!steps.ok) return failed(refused('steps', sayProblem(steps.problem)));
+    if (!steps.ok) return failed(refused('steps', sayProblem(ENGLISH, steps.problem)));
     const reading = scaleOfSteps(tonic, steps.steps);
-    return reading.ok ? reading : failed(refused('tonic', sayProblem(reading.problem)));
+    return reading.ok ? reading : failed(refused('tonic', sayProblem(ENGLISH, reading.problem)));
   }
   const read = (named ?? '').trim();
   const id = scaleIdFrom(read);
@@ -76,7 +77,7 @@ function readScale(
     return failed(refused('scale', `'${read.slice(0, 60)}' was read for scale. It can be ${allowed}.`));
   }
   const reading = scaleNamed(tonic, id);
-  return reading.ok ? reading : failed(refused('tonic', sayProblem(reading.problem)));
+  return reading.ok ? reading : failed(refused('tonic', sayProblem(ENGLISH, reading.problem)));
 }
 
 function failed(answer: Answer): Extract<Answer, { readonly ok: false }> {
@@ -120,13 +121,13 @@ function scaleDocument(written: WrittenScale, sent: string | null): z.infer<type
     methods: methodsFor(scale).flatMap((method) => {
       const derivation = derive(scale, direction, method);
       if (!derivation) return [];
-      const steps = derivation.steps.map(({ saying }) => ({ text: stepText(saying) }));
+      const steps = derivation.steps.map(({ saying }) => ({ text: stepText(ENGLISH, saying) }));
       return [{ method, agrees: agrees(derivation, notes), steps }];
     }),
     checks: prove(scale, direction, notes).map((check) => ({
       check: check.check,
       holds: check.holds,
-      text: sayCheck(check),
+      text: sayCheck(ENGLISH, check),
     })),
   };
 }

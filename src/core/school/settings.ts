@@ -1,0 +1,63 @@
+/**
+ * What schools of teaching differ in, with the choices of each (facts: schools). The first choice is the usual one.
+ * Settings are a class's own: every word, sign and file follows them.
+ */
+export const CHOICES = {
+  /** `W H`, `T S`, `G H`, `1 ½`. */
+  stepWords: ['whole-half', 'tone-semitone', 'german', 'fractions'],
+  noteNames: ['english', 'german', 'fixed-do', 'fixed-ut', 'dutch'],
+  /** Movable do with minor on do (ra me fi se le te) or on la; degrees sung as numbers; none. */
+  solfege: ['none', 'do-minor', 'la-minor', 'numbers'],
+  /** Modes begin on a syllable of their own (dorian on re), or on do. */
+  modeSyllables: ['own', 'do'],
+  seventh: ['ti', 'si'],
+  /** 1–7; flat 3 6 7 against major; names with leading note or leading tone. */
+  degrees: ['numbers', 'against-major', 'leading-note', 'leading-tone'],
+  relatives: ['parallel', 'tonic-minor', 'german'],
+  keysTaught: ['fifteen', 'twelve', 'theoretical'],
+  keyOrder: ['fifths', 'fourths', 'signs'],
+  circle: ['fifths', 'fourths'],
+  flatsBy: ['fifth-down', 'fourth-up'],
+  minorCircle: ['same-places', 'own-circle'],
+  minorSignature: ['relative', 'parallel-less-three', 'own-circle'],
+  minorNaming: ['relative', 'last-sign'],
+  melodicDown: ['natural', 'as-it-rose'],
+  cancelling: ['required', 'optional', 'not-written'],
+  modesWritten: ['parent', 'tonic'],
+  /** `B♭ minor`, `b♭`, `b-Moll`. */
+  keyNames: ['words', 'case', 'german'],
+  modeWord: ['wanted', 'not-wanted'],
+  capital: ['wanted', 'not-wanted'],
+  numerals: ['case', 'capitals'],
+  mediant: ['flat', 'plain'],
+  dominant: ['minor', 'major'],
+  diminished: ['circle', 'dim'],
+  flatRule: ['last-but-one', 'fourth-below'],
+  sharpRule: ['next-letter', 'half-step'],
+  hints: ['learner', 'child', 'student'],
+} as const;
+
+export type SettingName = keyof typeof CHOICES;
+
+export type SettingValue<Name extends SettingName> = (typeof CHOICES)[Name][number];
+
+/** One choice for every matter. */
+export type Settings = { readonly [Name in SettingName]: SettingValue<Name> };
+
+export const SETTING_NAMES = Object.keys(CHOICES) as readonly SettingName[];
+
+export const USUAL_SETTINGS: Settings = Object.fromEntries(
+  SETTING_NAMES.map((name) => [name, CHOICES[name][0]]),
+) as Settings;
+
+/** The class's own sentences for the two orders, word by word; empty where it has none. */
+export type Sayings = { readonly sharps: string; readonly flats: string };
+
+export const NO_SAYINGS: Sayings = { sharps: '', flats: '' };
+
+/** The settings with one choice changed; the same object where nothing changes. A choice that does not exist throws. */
+export function withSetting(settings: Settings, name: SettingName, value: string): Settings {
+  const choices: readonly string[] = CHOICES[name];
+  if (!choices.includes(value)) throw new RangeError(`${value} is no choice of ${name}`);
+  return settings[name] === value ? settings : { ...settings, [name]: value };
+}

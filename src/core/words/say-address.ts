@@ -1,0 +1,31 @@
+import type { ClassWords } from './class-words';
+import { type Problem, sayProblem } from './say-problem';
+
+/** A part of the address that could not be used as it stands. */
+export type AddressProblem =
+  | {
+      readonly code: 'address-word';
+      readonly parameter: string;
+      readonly problem: Problem;
+      readonly shown: string;
+    }
+  | { readonly code: 'address-unknown'; readonly parameter: string; readonly read: string }
+  | { readonly code: 'address-twice'; readonly parameter: string }
+  | { readonly code: 'address-step'; readonly read: string }
+  | { readonly code: 'address-too-long'; readonly length: number; readonly limit: number };
+
+/** Says what was read in an address, what is wrong with it and what was done. Addresses are in English. */
+export function sayAddressProblem(english: ClassWords, found: AddressProblem): string {
+  switch (found.code) {
+    case 'address-word':
+      return `In the address, ${found.parameter}: ${sayProblem(english, found.problem)} Shown instead: ${found.shown}.`;
+    case 'address-unknown':
+      return `The address holds '${found.parameter}', which is no part of this sentence. It was passed over.`;
+    case 'address-twice':
+      return `The address names ${found.parameter} more than once. The first was taken.`;
+    case 'address-step':
+      return `The address asks for step '${found.read}'. A step is a whole number from 1; all steps are shown.`;
+    case 'address-too-long':
+      return `The address is ${found.length} characters long; at most ${found.limit} are read. The first example is shown.`;
+  }
+}

@@ -1,0 +1,141 @@
+import { byClass } from '../by-class';
+import type { ClassWords } from '../class-words';
+
+/** What a key of the room does. */
+type KeyWords = { readonly keys: string; readonly does: string };
+
+const KEYS_SHEET = {
+  title: 'Keys',
+  summary: 'On the stride, the staff and the rail the arrow keys walk the notes.',
+  single: 'Single letters work as keys',
+  licences: 'Licences of fonts and packages',
+  list: [
+    { keys: 'T', does: 'Choose the tonic' },
+    { keys: 'S', does: 'Choose the scale' },
+    { keys: 'D', does: 'Choose the direction' },
+    { keys: 'C', does: 'Choose the clef' },
+    { keys: 'G', does: 'Choose with or without a key signature' },
+    { keys: '→', does: 'Next step of the working' },
+    { keys: '←', does: 'Step back' },
+    { keys: 'Home', does: 'First step' },
+    { keys: 'End', does: 'Last step' },
+    { keys: 'M', does: 'Next method' },
+    { keys: 'K', does: 'Keep on the shelf' },
+    { keys: 'L', does: 'Open the shelf' },
+    { keys: 'X', does: 'Copy, print or export' },
+    { keys: 'P', does: 'Print with the working' },
+    { keys: 'B', does: 'Print blank, for the class to fill in' },
+    { keys: 'O', does: 'Open a file' },
+    { keys: 'N', does: 'Night or day' },
+    { keys: 'Ctrl Z', does: 'Take back the last change' },
+    { keys: '?', does: 'These keys' },
+  ] as readonly KeyWords[],
+};
+
+const SHARE = {
+  copyTitle: 'Copy',
+  printTitle: 'Print',
+  fileTitle: 'Save as a file',
+  link: 'Link to this sentence',
+  staffPicture: 'Staff as a picture',
+  stridePicture: 'Stride as a picture',
+  railPicture: 'Rail as a picture',
+  text: 'Scale as text',
+  workingText: 'Working as text',
+  print: 'With its working',
+  printBlank: 'Blank, to fill in',
+  musicxml: 'Notation as MusicXML',
+  staffSvg: 'Staff as a drawing',
+  strideSvg: 'Stride as a drawing',
+  railSvg: 'Rail as a drawing',
+  savedInstead: (file: string) =>
+    `This page may not write to the clipboard, so the picture was saved as ${file}. Over plain HTTP browsers allow no copying.`,
+  textInstead: (file: string) =>
+    `This page may not write to the clipboard, so the text was saved as ${file}. Over plain HTTP browsers allow no copying.`,
+};
+
+const FAILED = {
+  title: (room: string) => `${room} could not show this.`,
+  text: (reason: string) =>
+    `Nothing kept is lost, and the address still holds your sentence. What went wrong: ${reason}.`,
+  again: 'Try again',
+};
+
+const ACTIONS = {
+  keep: 'Keep',
+  shelf: (count: number) => `Shelf (${count})`,
+  export: 'Share',
+  day: 'Day',
+  night: 'Night',
+  keys: 'Keys',
+  classMenu: (name: string) => `Class: ${name}`,
+  ownSchool: 'My school',
+  ownClass: 'Start my own class',
+  settings: 'Settings and people',
+};
+
+const TOLD = {
+  kept: 'Kept on the shelf. Ctrl Z takes it back.',
+  notKept: 'Not kept.',
+  nothing: 'There is nothing to take back.',
+  exported: (file: string) => `Exported: ${file}`,
+  copied: (what: string) => `Copied: ${what}.`,
+};
+
+function words(w: ClassWords) {
+  return {
+    keysSheet: KEYS_SHEET,
+    share: SHARE,
+    failed: FAILED,
+    actions: ACTIONS,
+    told: TOLD,
+    room: 'Derive',
+    title: (scale: string) => `${scale} – Derive – Moon Step`,
+    sentence: { build: 'Build ', comma: ', ', clef: ', in the ', end: '.' },
+    words: {
+      tonic: 'tonic',
+      scale: 'scale',
+      direction: 'direction',
+      clef: 'clef',
+      signature: 'signature',
+    },
+    noTonic: (note: string) =>
+      `${note} is not one of the 21 tonics: a plain ${w.letterWord}, or one with one sharp or one flat.`,
+    noChoice: (typed: string, label: string, choices: readonly string[]) =>
+      `'${typed}' fits no ${label} here. It can be ${choices.join(', ')}.`,
+    details: { theoretical: 'theoretical', noSigns: 'no signs', notTaught: 'not taught here' },
+    choose: (label: string) => `Choose the ${label}`,
+    typeLetters: 'Type a few letters',
+    typeLettersOf: (label: string) => `Type a few letters of the ${label}`,
+    now: ' (now)',
+    surfaces: {
+      stride: 'Stride',
+      strideAndKeyboard: 'Stride and keyboard',
+      staff: 'Staff',
+      rail: 'Rail',
+      line: 'Line of fifths',
+      proof: 'Proof',
+      method: 'Method',
+      engraving: 'Engraving the staff',
+      window: 'Window of the signature',
+      strideIs: (line: string) => `The scale on a grid of ${w.halves} over the keyboard: ${line}`,
+      moonIs: (step: string) => `The sign of: ${step}`,
+      toRelative: (scale: string) =>
+        `Tonic ${scale}: move to the ${w.settings.relatives === 'german' ? w.relative : `${w.relative} key`}`,
+      raised: 'raised',
+    },
+    working: {
+      back: 'Step back',
+      next: 'Next step',
+      of: (at: number, all: number) => `${at} of ${all}`,
+      step: (at: number, all: number, text: string) => `Step ${at} of ${all}. ${text}`,
+    },
+    marks: { holds: 'Holds', fails: 'Fails', none: 'Does not apply' },
+    close: 'Close',
+  };
+}
+
+/** The words of the Derive room: its surfaces, buttons, keys and what it tells. */
+export const deriveWords = byClass(words);
+
+export type DeriveWords = ReturnType<typeof words>;

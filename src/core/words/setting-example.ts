@@ -1,0 +1,147 @@
+import { derive } from '../derive/methods';
+import { minorNumerals } from '../harmony/numeral';
+import { noteNamed } from '../note/parse';
+import { pitch } from '../note/pitch';
+import { fifths } from '../note/spelled';
+import { signsAfterBar } from '../scale/across-bar';
+import type { Mode } from '../scale/mode';
+import { modeSignature } from '../scale/mode-signature';
+import type { ScaleId } from '../scale/pattern';
+import { type Scale, scaleNamed } from '../scale/scale';
+import { accidentalsOf } from '../scale/signature';
+import { syllableOf } from '../scale/syllable';
+import { taughtTonics } from '../scale/taught';
+import type { SettingName } from '../school/settings';
+import { NO_SAYINGS } from '../school/settings';
+import { type ClassWords, wordsOf } from './class-words';
+import { sayKeyRule } from './say-rule';
+import { sayStep, stepText } from './say-step';
+import { signCount } from './vocabulary';
+
+function scaleOf(w: ClassWords, tonic: string, id: ScaleId): Scale {
+  const reading = scaleNamed(noteNamed(tonic), id, w.settings.melodicDown);
+  if (!reading.ok) throw new RangeError(`no ${id} on ${tonic}`);
+  return reading.scale;
+}
+
+/** The steps of a signature's counting, as the working says them. */
+function counting(w: ClassWords, tonic: string, id: ScaleId): string {
+  const derivation = derive(scaleOf(w, tonic, id), 'up', 'signature', w.settings);
+  const steps = derivation?.steps ?? [];
+  const counts = steps.filter(({ saying }) => /^(relative|count|less)/u.test(saying.code));
+  return counts.map(({ saying }) => sayStep(w, saying).text).join(' ');
+}
+
+function sung(w: ClassWords, tonic: string, id: ScaleId, mode: Mode): string {
+  const scale = scaleOf(w, tonic, id);
+  const notes = scale.ascending.slice(0, 7);
+  return notes
+    .map((note, index) =>
+      w.settings.solfege === 'numbers'
+        ? String(index + 1)
+        : (syllableOf(note, scale.tonic, mode, w.settings) ?? w.note(note)),
+    )
+    .join(' ');
+}
+
+/** Dorian on D: the plain letters from D. */
+function sungDorian(w: ClassWords): string {
+  const { settings } = w;
+  const notes = ['D', 'E', 'F', 'G', 'A', 'B', 'C'].map(noteNamed);
+  const syllables = notes.map((note) => syllableOf(note, noteNamed('D'), 'dorian', settings));
+  return syllables.every((each) => each !== null)
+    ? `${w.note(noteNamed('D'))} dorian: ${syllables.join(' ')}`
+    : 'Heard where the class sings movable do.';
+}
+
+function afterBar(w: ClassWords): string {
+  const [raised, plain] = [pitch(noteNamed('G#'), 4), pitch(noteNamed('G'), 4)];
+  const [sign] = signsAfterBar([raised], [plain], fifths(0), w.settings.cancelling);
+  const g = w.letter('G');
+  const shown = sign ? (sign.courtesy ? `${g} with (♮)` : `${g} with ♮`) : `${g} without a sign`;
+  return `${w.note(raised.note)} in one bar, then ${shown} in the next.`;
+}
+
+function dorianSignature(w: ClassWords): string {
+  const d = noteNamed('D');
+  const count = modeSignature(d, 'dorian', w.settings.modesWritten);
+  const signs = accidentalsOf(count);
+  const cancelled = signs.map(({ letter }) => `${w.letter(letter)}♮`).join(' ');
+  return `${w.note(d)} dorian: ${signCount(count)}${cancelled ? `, and ${cancelled} at the note` : ''}.`;
+}
+
+function numerals(w: ClassWords): string {
+  const scale = scaleOf(w, 'C', 'natural-minor').ascending.slice(0, 7);
+  return `${w.key(noteNamed('C'), 'minor')}: ${minorNumerals(scale, noteNamed('B'), w.settings).join('  ')}`;
+}
+
+function walkExample(w: ClassWords): string {
+  const steps = derive(scaleOf(w, 'F', 'major'), 'up', 'step-pattern')?.steps ?? [];
+  const found = steps.find(({ saying }) => saying.code === 'walk' && saying.to === noteNamed('Bb'));
+  return found ? stepText(w, found.saying) : '';
+}
+
+function taught(w: ClassWords): string {
+  return taughtTonics('major', w.settings).map(w.note).join(' ');
+}
+
+const EXAMPLES: Readonly<Record<SettingName, (w: ClassWords) => string>> = {
+  stepWords: (w) =>
+    `${w.letter('E')} up ${w.aStep(1)} is ${w.letter('F')}, up ${w.aStep(2)} is ${w.note(noteNamed('F#'))}: ${w.stepLetters(1)}, ${w.stepLetters(2)}.`,
+  noteNames: (w) => ['C', 'F#', 'Bb', 'B', 'Ebb'].map((name) => w.note(noteNamed(name))).join('  '),
+  solfege: (w) => `${w.scale(noteNamed('C'), 'harmonic-minor')}: ${sung(w, 'C', 'harmonic-minor', 'minor')}`,
+  modeSyllables: sungDorian,
+  seventh: (w) => `${w.scale(noteNamed('G'), 'major')}: ${sung(w, 'G', 'major', 'major')}`,
+  degrees: (w) => {
+    const [c, b, flat] = [noteNamed('C'), noteNamed('B'), noteNamed('Bb')];
+    return `In ${w.key(c, 'minor')} ${w.note(flat)} is the ${w.degree(flat, c)}; raised, ${w.note(b)}, the ${w.degree(b, c)}.`;
+  },
+  relatives: (w) => {
+    const [a, c] = [noteNamed('A'), noteNamed('C')];
+    const relative = w.settings.relatives === 'german' ? w.relative : `${w.relative} minor`;
+    return `${w.key(c, 'major')}: ${relative} ${w.key(a, 'minor')}, ${w.parallel('minor')} ${w.key(c, 'minor')}.`;
+  },
+  keysTaught: taught,
+  keyOrder: taught,
+  circle: (w) => counting(w, 'Eb', 'major'),
+  flatsBy: (w) => {
+    const steps = derive(scaleOf(w, 'Ab', 'major'), 'up', 'signature')?.steps ?? [];
+    return steps[0] ? stepText(w, steps[0].saying) : '';
+  },
+  minorCircle: (w) => {
+    const [e, g, a] = [noteNamed('E'), noteNamed('G'), noteNamed('A')];
+    return w.settings.minorCircle === 'same-places'
+      ? `${w.key(e, 'minor')} stands on the place of ${w.key(g, 'major')}: one sharp.`
+      : `${w.key(e, 'minor')} stands one place from ${w.key(a, 'minor')} on the circle of the minors: one sharp.`;
+  },
+  minorSignature: (w) => counting(w, 'C', 'natural-minor'),
+  minorNaming: (w) => sayKeyRule(w, fifths(3), 'minor') ?? '',
+  melodicDown: (w) =>
+    `${w.scale(noteNamed('A'), 'melodic-minor')} down: ${scaleOf(w, 'A', 'melodic-minor').descending.map(w.note).join(' ')}`,
+  cancelling: afterBar,
+  modesWritten: dorianSignature,
+  keyNames: (w) =>
+    `${w.key(noteNamed('Bb'), 'minor')}, ${w.key(noteNamed('Bb'), 'major')}, ${w.scale(noteNamed('C#'), 'harmonic-minor')}`,
+  modeWord: (w) =>
+    w.settings.modeWord === 'wanted'
+      ? `For ${w.key(noteNamed('Bb'), 'minor')} the tonic alone is not enough.`
+      : `For ${w.key(noteNamed('Bb'), 'minor')} the tonic alone is enough.`,
+  capital: (w) => {
+    const small = w.note(noteNamed('E')).toLowerCase();
+    const verdict = w.settings.capital === 'wanted' ? 'is not taken for' : 'is taken for';
+    return `‘${small} major’ ${verdict} ${w.key(noteNamed('E'), 'major')}.`;
+  },
+  numerals,
+  mediant: numerals,
+  dominant: numerals,
+  diminished: numerals,
+  flatRule: (w) => `${sayKeyRule(w, fifths(-3), 'major')} ${sayKeyRule(w, fifths(-1), 'major')}`,
+  sharpRule: (w) => sayKeyRule(w, fifths(6), 'major') ?? '',
+  hints: walkExample,
+};
+
+/** A live example of a setting as a class would meet it, worked out by the theory and not written down. */
+export function settingExample(w: ClassWords, name: SettingName): string {
+  // The class's sayings would only make the examples longer.
+  return EXAMPLES[name](w.sayings === NO_SAYINGS ? w : wordsOf(w.settings));
+}

@@ -1,0 +1,69 @@
+import { ArrowDown, ArrowUp, Download, Printer, Trash2 } from 'lucide-react';
+import { SHELF_WORDS as SAY } from '@/core/words/screen/shelf';
+import { NAME_LIMIT } from '@/store/kept';
+import type { Lesson } from '@/store/lesson';
+import { IconButton } from '@/ui/IconButton';
+import { TypedField } from '@/ui/TypedField';
+import type { Actions } from './use-actions';
+
+type Props = {
+  /** Null for what lies in no lesson. */
+  readonly lesson: Lesson | null;
+  readonly count: number;
+  readonly first: boolean;
+  readonly last: boolean;
+  readonly actions: Actions;
+};
+
+/** The head of a lesson on the shelf: its name, its place, and its items as one handout or one file. */
+export function LessonHead({ lesson, count, first, last, actions }: Props) {
+  const name = lesson?.name ?? SAY.noLesson;
+  return (
+    <div className="mb-1.5 flex items-center gap-1.5">
+      {lesson ? (
+        <TypedField
+          label={SAY.nameOf(lesson.name)}
+          limit={NAME_LIMIT}
+          value={lesson.name}
+          onType={(text) => actions.renameLesson(lesson, text)}
+          className="field font-serif text-large font-bold"
+        />
+      ) : (
+        <h3 className="grow px-2 font-serif text-large font-bold">{name}</h3>
+      )}
+      <IconButton
+        icon={Printer}
+        label={SAY.printLesson(name)}
+        disabled={count === 0}
+        onClick={() => actions.printLesson(lesson?.id ?? null)}
+      />
+      <IconButton
+        icon={Download}
+        label={SAY.exportLesson(name)}
+        disabled={count === 0}
+        onClick={() => actions.exportLesson(lesson?.id ?? null)}
+      />
+      {lesson && (
+        <>
+          <IconButton
+            icon={ArrowUp}
+            label={SAY.up(name)}
+            disabled={first}
+            onClick={() => actions.moveLesson(lesson, -1)}
+          />
+          <IconButton
+            icon={ArrowDown}
+            label={SAY.down(name)}
+            disabled={last}
+            onClick={() => actions.moveLesson(lesson, 1)}
+          />
+          <IconButton
+            icon={Trash2}
+            label={SAY.deleteLesson(name)}
+            onClick={() => actions.removeLesson(lesson)}
+          />
+        </>
+      )}
+    </div>
+  );
+}

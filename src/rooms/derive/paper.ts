@@ -1,0 +1,77 @@
+import type { Settings } from '@/core/school/settings';
+import type { ClassWords } from '@/core/words/class-words';
+import { sayCheck } from '@/core/words/say-check';
+import { scaleName } from '@/core/words/say-scale';
+import { stepText } from '@/core/words/say-step';
+import type { Kept } from '@/store/kept';
+import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
+import { readAddress } from './address';
+import type { DeriveSentence } from './sentence';
+import { sentenceText } from './sentence-words';
+import { viewOf } from './view';
+
+const WIDTH = 700;
+const STRIDE_HEIGHT = 250;
+
+/** A derivation laid out for paper. Engraving is loaded when the first sheet is asked for. */
+async function paperItem(
+  w: ClassWords,
+  sentence: DeriveSentence,
+  title: string,
+  blank: boolean,
+): Promise<PaperItem> {
+  const [{ engraveStaff }, { strideScene }, { blankStaff, blankStride }] = await Promise.all([
+    import('@/engrave/staff'),
+    import('@/engrave/stride'),
+    import('@/engrave/blank'),
+  ]);
+  const settings: Settings = w.settings;
+  const { written, derivation, proof } = viewOf({ ...sentence, step: null }, settings);
+  const staff = engraveStaff(written, WIDTH);
+  const last = derivation.steps.at(-1);
+  if (!last) throw new RangeError('a derivation has steps');
+  return {
+    title,
+    task: sentenceText(w, sentence),
+    staff: blank ? blankStaff(staff) : staff,
+    stride: blank
+      ? blankStride(written, WIDTH)
+      : strideScene({
+          w,
+          written,
+          // Nothing on paper is only just being decided.
+          step: { ...last, at: [], saying: { code: 'same-coming-down' } },
+          steps: derivation.steps,
+          lit: null,
+          width: WIDTH,
+          height: STRIDE_HEIGHT,
+        }),
+    method: w.method(derivation.method),
+    lines: derivation.steps.map(({ saying }) => stepText(w, saying)),
+    proof: proof.filter(({ holds }) => holds !== null).map((check) => sayCheck(w, check)),
+  };
+}
+
+/** One derivation on one sheet. */
+export async function paperOf(
+  w: ClassWords,
+  head: string,
+  sentence: DeriveSentence,
+  blank: boolean,
+): Promise<PaperSheet> {
+  const { scale } = viewOf(sentence, w.settings);
+  return { head, title: null, blank, items: [await paperItem(w, sentence, scaleName(w, scale), blank)] };
+}
+
+/** A lesson's derivations as one handout. The teacher's notes stay with the teacher. */
+export async function handoutOf(
+  w: ClassWords,
+  head: string,
+  title: string,
+  kept: readonly Kept[],
+): Promise<PaperSheet> {
+  const items = await Promise.all(
+    kept.map(({ address, name }) => paperItem(w, readAddress(address).sentence, name, false)),
+  );
+  return { head, title, blank: false, items };
+}

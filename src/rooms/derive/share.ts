@@ -1,0 +1,133 @@
+import { accidentalsOf } from '@/core/scale/signature';
+import type { ClassWords } from '@/core/words/class-words';
+import { readLine, readStaff } from '@/core/words/say-note';
+import { scaleName } from '@/core/words/say-scale';
+import { stepText } from '@/core/words/say-step';
+import { CLEF_WORDS } from '@/core/words/vocabulary';
+import type { Scene } from '@/engrave/scene';
+import { copyPicture, copyText, pictureOf } from '@/ui/files/clipboard';
+import { download, type ReadyFile } from '@/ui/files/download';
+import type { DeriveView } from './view';
+
+/** What can be copied, saved or printed, by the order of the menu. */
+export const COPIES = [
+  'staffPicture',
+  'stridePicture',
+  'railPicture',
+  'text',
+  'workingText',
+  'link',
+] as const;
+export const PRINTS = ['print', 'printBlank'] as const;
+export const FILES = ['musicxml', 'staffSvg', 'strideSvg', 'railSvg'] as const;
+
+export type ShareId = (typeof COPIES)[number] | (typeof PRINTS)[number] | (typeof FILES)[number];
+
+type Surface = 'staff' | 'stride' | 'rail';
+
+const SVG_TYPE = 'image/svg+xml';
+const WIDTH = 760;
+const STRIDE_HEIGHT = 300;
+
+async function sceneOf(
+  w: ClassWords,
+  surface: Surface,
+  { written, derivation, step }: DeriveView,
+): Promise<Scene> {
+  if (surface === 'staff') {
+    const { engraveStaff } = await import('@/engrave/staff');
+    return engraveStaff(written, WIDTH);
+  }
+  if (surface === 'rail') {
+    const { railScene } = await import('@/engrave/rail');
+    return railScene({ w, scale: written.scale, step, lit: null, width: WIDTH });
+  }
+  const { strideScene } = await import('@/engrave/stride');
+  const size = { width: WIDTH, height: STRIDE_HEIGHT };
+  return strideScene({ w, written, step, steps: derivation.steps, lit: null, ...size });
+}
+
+async function drawing(w: ClassWords, surface: Surface, view: DeriveView): Promise<string> {
+  const { writeSvg } = await import('@/formats/svg/write');
+  const { written } = view;
+  const description =
+    surface === 'staff'
+      ? readStaff(w, CLEF_WORDS[written.clef], written.atClef, written.line)
+      : readLine(w, written.line);
+  return writeSvg(await sceneOf(w, surface, view), scaleName(w, written.scale), description);
+}
+
+async function notation(w: ClassWords, { written }: DeriveView): Promise<ReadyFile> {
+  const [{ MUSICXML_TYPE, writeMusicXml }, { scoreOfScale }, { fileName }] = await Promise.all([
+    import('@/formats/musicxml/write'),
+    import('@/formats/musicxml/from-scale'),
+    import('@/formats/file-name'),
+  ]);
+  const content = writeMusicXml(scoreOfScale(w, written));
+  return { name: fileName(written, 'musicxml'), type: MUSICXML_TYPE, content };
+}
+
+/** The scale as plain text for a slide: name, notes, steps, signature. */
+export function scaleText(w: ClassWords, { written, scale }: DeriveView): string {
+  const notes = written.line.map(({ pitch }) => w.note(pitch.note)).join(' ');
+  const steps = scale.rising.map(w.stepLetters).join(' ');
+  const signs = scale.signature === null ? '' : accidentalsOf(scale.signature).map(w.note).join(' ');
+  return [scaleName(w, scale), notes, steps, signs].filter(Boolean).join('\n');
+}
+
+/** The working as plain text, one numbered line a step. */
+export function workingText(w: ClassWords, { scale, derivation }: DeriveView): string {
+  const lines = derivation.steps.map(({ saying }, index) => `${index + 1}. ${stepText(w, saying)}`);
+  return [`${scaleName(w, scale)}. ${w.method(derivation.method)}`, ...lines].join('\n');
+}
+
+export type Shared =
+  | { readonly done: 'copied' | 'downloaded'; readonly what: string }
+  /** Copying is not allowed here, so a file was saved. */
+  | { readonly done: 'instead'; readonly kind: 'picture' | 'text'; readonly what: string };
+
+const PICTURES: Readonly<Record<string, Surface>> = {
+  staffPicture: 'staff',
+  stridePicture: 'stride',
+  railPicture: 'rail',
+};
+const DRAWINGS: Readonly<Record<string, Surface>> = {
+  staffSvg: 'staff',
+  strideSvg: 'stride',
+  railSvg: 'rail',
+};
+
+/** Copies or saves what is shown. Writers are loaded when the first is asked for. */
+export async function share(
+  w: ClassWords,
+  id: Exclude<ShareId, 'print' | 'printBlank'>,
+  view: DeriveView,
+): Promise<Shared> {
+  const { fileName } = await import('@/formats/file-name');
+  const picture = PICTURES[id];
+  if (picture) {
+    const made = drawing(w, picture, view).then(pictureOf);
+    if (await copyPicture(made)) return { done: 'copied', what: id };
+    const name = fileName(view.written, `${picture}.png`);
+    download({ name, type: 'image/png', content: await made });
+    return { done: 'instead', kind: 'picture', what: name };
+  }
+  const surface = DRAWINGS[id];
+  if (surface)
+    return saved(fileName(view.written, `${surface}.svg`), SVG_TYPE, await drawing(w, surface, view));
+  if (id === 'musicxml') {
+    const file = await notation(w, view);
+    return saved(file.name, file.type, file.content);
+  }
+  const text =
+    id === 'link' ? window.location.href : id === 'text' ? scaleText(w, view) : workingText(w, view);
+  if (await copyText(text)) return { done: 'copied', what: id };
+  const name = fileName(view.written, 'txt');
+  download({ name, type: 'text/plain', content: text });
+  return { done: 'instead', kind: 'text', what: name };
+}
+
+function saved(name: string, type: string, content: string | Blob): Shared {
+  download({ name, type, content });
+  return { done: 'downloaded', what: name };
+}

@@ -1,0 +1,61 @@
+import * as z from 'zod/mini';
+import { SAYING_LIMIT } from '@/core/school/saying';
+import { CHOICES, type SettingName, type Settings } from '@/core/school/settings';
+import { defineRecord } from './record';
+
+const choices = <Name extends SettingName>(name: Name) => z.enum(CHOICES[name]);
+
+/** One choice for every matter, each from its own list. */
+const settingsV1 = z.strictObject({
+  stepWords: choices('stepWords'),
+  noteNames: choices('noteNames'),
+  solfege: choices('solfege'),
+  modeSyllables: choices('modeSyllables'),
+  seventh: choices('seventh'),
+  degrees: choices('degrees'),
+  relatives: choices('relatives'),
+  keysTaught: choices('keysTaught'),
+  keyOrder: choices('keyOrder'),
+  circle: choices('circle'),
+  flatsBy: choices('flatsBy'),
+  minorCircle: choices('minorCircle'),
+  minorSignature: choices('minorSignature'),
+  minorNaming: choices('minorNaming'),
+  melodicDown: choices('melodicDown'),
+  cancelling: choices('cancelling'),
+  modesWritten: choices('modesWritten'),
+  keyNames: choices('keyNames'),
+  modeWord: choices('modeWord'),
+  capital: choices('capital'),
+  numerals: choices('numerals'),
+  mediant: choices('mediant'),
+  dominant: choices('dominant'),
+  diminished: choices('diminished'),
+  flatRule: choices('flatRule'),
+  sharpRule: choices('sharpRule'),
+  hints: choices('hints'),
+});
+
+const saying = z.string().check(z.maxLength(SAYING_LIMIT));
+
+export const groupV1 = z.strictObject({
+  v: z.literal(1),
+  id: z.string().check(z.minLength(1), z.maxLength(60)),
+  name: z.string().check(z.maxLength(80)),
+  settings: settingsV1,
+  sayings: z.strictObject({ sharps: saying, flats: saying }),
+  order: z.number(),
+  changedAt: z.string().check(z.maxLength(30)),
+});
+
+/** A class: its name, and how it speaks. Its people are records of their own. */
+export type Group = z.infer<typeof groupV1> & { readonly settings: Settings };
+
+export const groupRecord = defineRecord<Group>({
+  name: 'class',
+  schemas: [groupV1],
+  migrations: [],
+  newest: groupV1,
+});
+
+export const GROUP_NAME_LIMIT = 80;

@@ -1,0 +1,49 @@
+import { NO_SAYINGS, type Settings, USUAL_SETTINGS } from '@/core/school/settings';
+import { type Change, edit } from './change';
+import type { Group } from './group';
+import type { Person } from './person';
+import type { SchoolData } from './school-data';
+import { orderAfter } from './shelf';
+
+/** A new class after the others. */
+export function makingGroup(
+  data: SchoolData,
+  id: string,
+  name: string,
+  settings: Partial<Settings>,
+  now: string,
+): Change {
+  const group: Group = {
+    v: 1,
+    id,
+    name,
+    settings: { ...USUAL_SETTINGS, ...settings },
+    sayings: NO_SAYINGS,
+    order: orderAfter(data.groups),
+    changedAt: now,
+  };
+  return { says: 'class-made', edits: [edit('groups', id, null, group)] };
+}
+
+/** The people of a class, in order. */
+export function peopleOf(data: SchoolData, group: string): readonly Person[] {
+  return data.people.filter((person) => person.group === group);
+}
+
+/** Takes a class away with its people. */
+export function deletingGroup(data: SchoolData, group: Group): Change {
+  const people = peopleOf(data, group.id).map((person) => edit('people', person.id, person, null));
+  return { says: 'class-deleted', edits: [edit('groups', group.id, group, null), ...people] };
+}
+
+/** Adds somebody to a class. */
+export function addingPerson(
+  data: SchoolData,
+  group: string,
+  id: string,
+  words: Pick<Person, 'name' | 'instrument'>,
+  now: string,
+): Change {
+  const person: Person = { v: 1, id, group, ...words, order: orderAfter(data.people), changedAt: now };
+  return { says: 'person-added', edits: [edit('people', id, null, person)] };
+}

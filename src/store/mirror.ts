@@ -1,0 +1,42 @@
+import * as z from 'zod/mini';
+import { changedSettings } from '@/core/school/pairs';
+import { NO_SAYINGS, USUAL_SETTINGS } from '@/core/school/settings';
+import type { School } from './database';
+import { type Group, groupV1 } from './group';
+
+/** What a page needs of its class before any database is open: how it speaks. */
+export type SpokenGroup = Pick<Group, 'id' | 'name' | 'settings' | 'sayings'>;
+
+const { id, name, settings, sayings } = groupV1.shape;
+const spokenGroup = z.object({ id, name, settings, sayings });
+
+/** The key of local storage under which the class in hand is mirrored. */
+export function mirrorKey(school: School): string {
+  return school === 'demo' ? 'moon-step-demo:class' : 'moon-step:class';
+}
+
+/** Reads the mirror; null where there is none, or none that this version can use. The record itself is in the database. */
+export function readMirror(stored: string | null): SpokenGroup | null {
+  if (stored === null || stored.length > 4000) return null;
+  try {
+    const parsed = spokenGroup.safeParse(JSON.parse(stored));
+    return parsed.success ? parsed.data : null;
+  } catch {
+    return null;
+  }
+}
+
+/** Writes the mirror of a class; `usual` tells a page that its served words are right already. */
+export function writeMirror(group: SpokenGroup): string {
+  const usual =
+    changedSettings(group.settings, USUAL_SETTINGS).length === 0 &&
+    group.sayings.sharps === NO_SAYINGS.sharps &&
+    group.sayings.flats === NO_SAYINGS.flats;
+  return JSON.stringify({
+    usual,
+    id: group.id,
+    name: group.name,
+    settings: group.settings,
+    sayings: group.sayings,
+  });
+}

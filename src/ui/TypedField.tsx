@@ -1,0 +1,41 @@
+import { useState } from 'react';
+
+type Props = {
+  readonly label: string;
+  readonly value: string;
+  readonly limit: number;
+  readonly placeholder?: string;
+  readonly className: string;
+  readonly long?: boolean;
+  readonly describedBy?: string;
+  readonly onType: (text: string) => void;
+};
+
+/** A field that is saved with every letter; while it has the focus, what is typed in it stands. */
+export function TypedField({
+  label,
+  value,
+  limit,
+  placeholder,
+  className,
+  long,
+  describedBy,
+  onType,
+}: Props) {
+  const [typing, setTyping] = useState<string | null>(null);
+  const shared = {
+    'aria-label': label,
+    'aria-describedby': describedBy,
+    value: typing ?? value,
+    maxLength: limit,
+    placeholder,
+    className,
+    onFocus: () => setTyping(value),
+    onBlur: () => setTyping(null),
+    onChange: (event: { readonly target: { readonly value: string } }) => {
+      setTyping(event.target.value);
+      onType(event.target.value);
+    },
+  };
+  return long ? <textarea rows={2} {...shared} /> : <input {...shared} />;
+}

@@ -1,0 +1,71 @@
+import { type RefObject, useEffect, useRef, useState } from 'react';
+import { filesWords } from '@/core/words/screen/files';
+import { useWords } from '../school/use-class';
+
+type Props = {
+  readonly onFile: (file: File) => void;
+  /** Opens the browser's own way to choose a file. */
+  readonly input: RefObject<HTMLInputElement | null>;
+};
+
+const KINDS = '.musicxml,.xml,.mxl,.txt,.json';
+
+function carriesFiles(event: DragEvent): boolean {
+  return [...(event.dataTransfer?.types ?? [])].includes('Files');
+}
+
+/** Takes a file wherever on the page it is dropped, and by the browser's chooser. */
+export function FileDrop({ onFile, input }: Props) {
+  const w = useWords();
+  const [over, setOver] = useState(false);
+  const newest = useRef(onFile);
+  newest.current = onFile;
+  useEffect(() => {
+    const drag = (event: DragEvent) => {
+      if (!carriesFiles(event)) return;
+      event.preventDefault();
+      setOver(event.type === 'dragover');
+    };
+    const drop = (event: DragEvent) => {
+      if (!carriesFiles(event)) return;
+      event.preventDefault();
+      setOver(false);
+      const file = event.dataTransfer?.files[0];
+      if (file) newest.current(file);
+    };
+    const leave = (event: DragEvent) => {
+      if (event.relatedTarget === null) setOver(false);
+    };
+    window.addEventListener('dragover', drag);
+    window.addEventListener('dragleave', leave);
+    window.addEventListener('drop', drop);
+    return () => {
+      window.removeEventListener('dragover', drag);
+      window.removeEventListener('dragleave', leave);
+      window.removeEventListener('drop', drop);
+    };
+  }, []);
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept={KINDS}
+        className="hidden"
+        tabIndex={-1}
+        aria-label={filesWords(w).open}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          // The same file may be chosen again.
+          event.target.value = '';
+          if (file) onFile(file);
+        }}
+      />
+      {over && (
+        <div className="pointer-events-none fixed inset-3 z-30 grid place-items-center rounded-card border-3 border-dashed border-ink bg-ground/90">
+          <p className="font-serif text-sentence">{filesWords(w).drop}</p>
+        </div>
+      )}
+    </>
+  );
+}

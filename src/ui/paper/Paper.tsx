@@ -1,0 +1,99 @@
+import { useEffect } from 'react';
+import { createPortal } from 'react-dom';
+import { PAPER_WORDS as SAY } from '@/core/words/screen/paper';
+import type { Scene } from '@/engrave/scene';
+import { SceneView } from '../scene/SceneView';
+
+/** One derivation as it is printed: with its working, or blank for the class to fill in. */
+export type PaperItem = {
+  readonly title: string;
+  readonly task: string;
+  readonly staff: Scene;
+  readonly stride: Scene;
+  readonly method: string;
+  /** Lines of the working; on a blank sheet only their number matters. */
+  readonly lines: readonly string[];
+  readonly proof: readonly string[];
+};
+
+export type PaperSheet = {
+  readonly head: string;
+  readonly title: string | null;
+  readonly blank: boolean;
+  readonly items: readonly PaperItem[];
+};
+
+type Props = { readonly sheet: PaperSheet; readonly onDone: () => void };
+
+/**
+ * The sheet for the printer, in place of the page, by day colours. It is taken away again when the browser has
+ * printed, or was told not to.
+ */
+export function Paper({ sheet, onDone }: Props) {
+  useEffect(() => {
+    const { dataset } = document.documentElement;
+    const light = dataset['light'];
+    dataset['light'] = 'day';
+    dataset['paper'] = '';
+    window.addEventListener('afterprint', onDone, { once: true });
+    // The sheet must be laid out before the browser takes its picture.
+    const frame = requestAnimationFrame(() => window.print());
+    return () => {
+      cancelAnimationFrame(frame);
+      window.removeEventListener('afterprint', onDone);
+      if (light !== undefined) dataset['light'] = light;
+      delete dataset['paper'];
+    };
+  }, [onDone]);
+  return createPortal(<Sheet sheet={sheet} />, document.body);
+}
+
+function Sheet({ sheet: { head, title, blank, items } }: { readonly sheet: PaperSheet }) {
+  return (
+    <div className="paper" data-blank={blank ? '' : undefined}>
+      <header className="paper-head">
+        <span>{head}</span>
+        {blank && (
+          <>
+            <span className="paper-line">{SAY.name}</span>
+            <span className="paper-line paper-date">{SAY.date}</span>
+          </>
+        )}
+      </header>
+      {title && <h1>{title}</h1>}
+      {items.map((item, index) => (
+        <section key={index} aria-label={item.title}>
+          {items.length > 1 && <h2>{item.title}</h2>}
+          <p className="paper-task">{item.task}</p>
+          <SceneView
+            id={`paper-staff-${index}`}
+            scene={item.staff}
+            title={SAY.staff}
+            description={item.task}
+            style={{ width: '100%' }}
+          />
+          {items.length === 1 && (
+            <SceneView
+              id={`paper-stride-${index}`}
+              scene={item.stride}
+              title={SAY.stride}
+              description={item.task}
+              style={{ width: '100%' }}
+            />
+          )}
+          <h3>{blank ? SAY.blankWorking : item.method}</h3>
+          <ol className={blank ? 'paper-lines paper-empty' : 'paper-lines'}>
+            {item.lines.map((line, at) => (
+              <li key={at}>{blank ? '' : line}</li>
+            ))}
+          </ol>
+          {!blank && items.length === 1 && (
+            <p className="paper-proof">
+              {SAY.proof}: {item.proof.join('; ')}.
+            </p>
+          )}
+        </section>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,54 @@
+/** The version of the messages between a page and its workers; a page never talks to a worker of another build. */
+export const PROTOCOL = 1;
+
+export type Asked<Question> = { readonly protocol: number; readonly id: number; readonly question: Question };
+
+export type Answered<Answer> =
+  | { readonly protocol: number; readonly id: number; readonly answer: Answer }
+  | { readonly protocol: number; readonly id: number; readonly failed: string };
+
+/** Whether a message is one of this protocol. */
+export function isMessage(data: unknown): data is { readonly protocol: number; readonly id: number } {
+  return (
+    typeof data === 'object' &&
+    data !== null &&
+    'protocol' in data &&
+    data.protocol === PROTOCOL &&
+    'id' in data &&
+    typeof data.id === 'number'
+  );
+}
+
+export type Asking<Answer> =
+  | { readonly ok: true; readonly answer: Answer }
+  | { readonly ok: false; readonly why: 'too-slow' | 'cancelled' | 'failed' };
+
+/**
+ * Asks a worker one question; it is stopped when it answers, takes too long, or something newer is asked.
+ *
+ * @param patience milliseconds
+ */
+export function askWorker<Question, Answer>(
+  worker: Worker,
+  question: Question,
+  patience: number,
+  signal: AbortSignal,
+): Promise<Asking<Answer>> {
+  return new Promise((resolve) => {
+    const id = 1;
+    const end = (outcome: Asking<Answer>) => {
+      clearTimeout(timer);
+      worker.terminate();
+      resolve(outcome);
+    };
+    const timer = setTimeout(() => end({ ok: false, why: 'too-slow' }), patience);
+    signal.addEventListener('abort', () => end({ ok: false, why: 'cancelled' }), { once: true });
+    worker.onerror = () => end({ ok: false, why: 'failed' });
+    worker.onmessage = ({ data }: MessageEvent<Answered<Answer>>) => {
+      if (!isMessage(data) || data.id !== id) return;
+      end('answer' in data ? { ok: true, answer: data.answer } : { ok: false, why: 'failed' });
+    };
+    const asked: Asked<Question> = { protocol: PROTOCOL, id, question };
+    worker.postMessage(asked);
+  });
+}
