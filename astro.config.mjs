@@ -2,6 +2,7 @@ import { fileURLToPath } from 'node:url';
 import node from '@astrojs/node';
 import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
+import AstroPWA from '@vite-pwa/astro';
 import { defineConfig } from 'astro/config';
 import { preloadIslands } from './scripts/preload-islands.mjs';
 
@@ -21,12 +22,45 @@ const sourceAlias = {
   },
 };
 
+/** The application as a browser stores it: opened without its server, and made new only when it is told. */
+const storedApplication = {
+  registerType: 'prompt',
+  injectRegister: null,
+  includeAssets: [],
+  manifest: {
+    id: '/',
+    name: 'Moon Step',
+    short_name: 'Moon Step',
+    description: 'Scales, keys and signatures for teachers of music theory.',
+    lang: 'en',
+    start_url: '/derive',
+    scope: '/',
+    display: 'standalone',
+    background_color: '#f7f5ef',
+    theme_color: '#22283a',
+    icons: [
+      { src: '/moon-step-192.png', sizes: '192x192', type: 'image/png', purpose: 'any' },
+      { src: '/moon-step-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
+      { src: '/moon-step-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+    ],
+  },
+  workbox: {
+    globPatterns: ['**/*.{html,js,css,woff2,svg,png,txt}'],
+    // Names, notes and signs need the Latin faces only.
+    globIgnores: ['**/*-{cyrillic,cyrillic-ext,greek,greek-ext,vietnamese}-*', '404.html'],
+    // A sentence is a query; every one of them is the same page.
+    ignoreURLParametersMatching: [/.*/],
+    navigateFallback: null,
+    cleanupOutdatedCaches: true,
+  },
+};
+
 export default defineConfig({
   output: 'static',
   trailingSlash: 'never',
   build: { format: 'file', inlineStylesheets: 'never' },
   adapter: node({ mode: 'middleware' }),
-  integrations: [react(), preloadIslands()],
+  integrations: [react(), preloadIslands(), AstroPWA(storedApplication)],
   devToolbar: { enabled: false },
   // Posts from other sites are answered by the endpoints themselves, as problem documents.
   security: { checkOrigin: false },

@@ -40,6 +40,12 @@ export async function createApp({ folder, endpoints, school }) {
       response.writeHead(308, { Location: encodeURI(target) + (query ? `?${query}` : '') }).end();
       return;
     }
+    if (path === '/school.json') {
+      // Which school this is, for pages that a browser has stored.
+      response.writeHead(200, { 'Content-Type': 'application/json', 'Cache-Control': 'no-store' });
+      response.end(JSON.stringify({ school }));
+      return;
+    }
     const file = files.get(path);
     if (isEndpoint(path)) {
       endpoints(request, response, () => refuse(response, 404, 'There is nothing at this address.', path));

@@ -12,6 +12,7 @@ import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import { scaleNamed } from '@/core/scale/scale';
 import { SCALE_TABLE } from '@/core/scale/scale-table';
 import { writeOut } from '@/core/scale/written';
+import { ENGLISH } from '@/core/words/class-words';
 import { gathered } from './gather';
 import { glyphAt, glyphNamed } from './glyphs';
 import { stepMoon } from './moon';
@@ -175,6 +176,7 @@ function stride(tonic: string, id: ScaleId, direction: Direction, stepAt: number
   const step = derivation?.steps.at(stepAt);
   if (!derivation || !step) throw new Error('no such step');
   const scene = strideScene({
+    w: ENGLISH,
     written: question,
     step,
     steps: derivation.steps,
@@ -225,6 +227,7 @@ describe('the stride', () => {
         const step = derivation?.steps.at(-1);
         if (!derivation || !step) throw new Error('no working');
         const scene = strideScene({
+          w: ENGLISH,
           written: question,
           step,
           steps: derivation.steps,
@@ -281,7 +284,7 @@ describe('the rail', () => {
         }
         const step = derive(scale, 'up', 'step-pattern')?.steps.at(-1);
         if (!step || scale.signature === null) throw new Error('no working');
-        const scene = railScene({ scale, step, lit: null, width: 21 * 30 });
+        const scene = railScene({ w: ENGLISH, scale, step, lit: null, width: 21 * 30 });
         const window = scene.groups.find(({ part }) => part === 'rail-window');
         expect(window?.x).toBeCloseTo((scale.signature - 1 - start) * 30, 3);
         const jumps = scene.groups.filter(({ part }) => part === 'rail-jump');
@@ -298,7 +301,7 @@ describe('glyphs', () => {
   it('are found by code point, and a label needs no font for its sign', () => {
     expect(glyphAt(0xe262)).toBe('accidentalSharp');
     expect(glyphAt(0x41)).toBeNull();
-    expect(noteLabel(noteNamed('F##'), 0, 0, 20, 'ink').map(({ kind }) => kind)).toEqual(['glyph', 'glyph']);
-    expect(noteLabel(noteNamed('F'), 0, 0, 20, 'ink').map(({ kind }) => kind)).toEqual(['glyph']);
+    expect(noteLabel('F𝄪', 0, 0, 20, 'ink').map(({ kind }) => kind)).toEqual(['glyph', 'glyph']);
+    expect(noteLabel('F', 0, 0, 20, 'ink').map(({ kind }) => kind)).toEqual(['glyph']);
   });
 });

@@ -56,7 +56,7 @@ describe('MusicXML', () => {
         for (const clef of CLEFS) {
           for (const direction of DIRECTIONS) {
             for (const signature of SIGNATURE_CHOICES) {
-              const written = scoreOfScale(writeOut(reading.scale, { direction, clef, signature }));
+              const written = scoreOfScale(ENGLISH, writeOut(reading.scale, { direction, clef, signature }));
               const document = writeMusicXml(written);
               expect(readMusicXml(document)).toEqual({ ok: true, score: written });
               expect(document).not.toContain('<time');

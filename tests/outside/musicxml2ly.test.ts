@@ -14,6 +14,7 @@ import { scaleNamed } from '@/core/scale/scale';
 import { SCALE_TABLE } from '@/core/scale/scale-table';
 import { signatureOf } from '@/core/scale/signature';
 import { writeOut } from '@/core/scale/written';
+import { ENGLISH } from '@/core/words/class-words';
 import { scoreOfScale } from '@/formats/musicxml/from-scale';
 import { writeMusicXml } from '@/formats/musicxml/write';
 
@@ -63,7 +64,7 @@ function samples(): readonly Sample[] {
             clef,
             fifths: written.atClef ?? 0,
             pitches: written.line.map(({ pitch }) => asciiName(pitch.note) + pitch.octave),
-            document: writeMusicXml(scoreOfScale(written)),
+            document: writeMusicXml(scoreOfScale(ENGLISH, written)),
           };
         }),
       ),

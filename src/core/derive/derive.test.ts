@@ -6,6 +6,7 @@ import { SCALE_IDS, type ScaleId } from '../scale/pattern';
 import { type Scale, scaleNamed, scaleOfSteps } from '../scale/scale';
 import { SCALE_TABLE, tableScale } from '../scale/scale-table';
 import { accidentalsOf } from '../scale/signature';
+import { ENGLISH } from '../words/class-words';
 import { stepText } from '../words/say-step';
 import { type Derivation, METHOD_IDS, type MethodId } from './derivation';
 import { agrees, derive, methodsFor } from './methods';
@@ -22,7 +23,7 @@ function working(tonic: string, id: ScaleId, direction: Direction, method: Metho
   return derivation;
 }
 
-const texts = ({ steps }: Derivation) => steps.map(({ saying }) => stepText(saying));
+const texts = ({ steps }: Derivation) => steps.map(({ saying }) => stepText(ENGLISH, saying));
 
 describe('every method, tonic, scale and direction', () => {
   it('arrives at the table written by hand', () => {
@@ -111,8 +112,8 @@ describe('what the working says', () => {
 
   it('goes through the relative major, and raises with the sign that raises', () => {
     expect(texts(working('C', 'melodic-minor', 'both', 'signature'))).toEqual([
-      'C minor shares its signature with E♭ major, three half steps up.',
-      'E♭ lies three places anticlockwise from C on the circle of fifths: three flats.',
+      'C minor shares its signature with its relative major, E♭ major, three half steps up.',
+      'E♭ lies three places anticlockwise from C on the circle of fifths: three flats. Each place is a fifth down and one more flat.',
       'From the order of flats take the first three: B♭ E♭ A♭.',
       'Write the letters C D E F G A B C, one of each.',
       'B becomes B♭: the 7th.',
@@ -126,7 +127,7 @@ describe('what the working says', () => {
 
   it('takes an empty signature as a full answer', () => {
     expect(texts(working('A', 'natural-minor', 'up', 'signature')).slice(0, 3)).toEqual([
-      'A minor shares its signature with C major, three half steps up.',
+      'A minor shares its signature with its relative major, C major, three half steps up.',
       'C major stands at the top of the circle of fifths: no sharps or flats.',
       'An empty signature is a full answer: every letter stays plain.',
     ]);

@@ -106,6 +106,8 @@ const TABLES = new Map<NoteNames, ReadonlyMap<string, SpelledNote>>();
 export function noteFrom(names: Exclude<NoteNames, 'english'>, typed: string): SpelledNote | null {
   const table = TABLES.get(names) ?? tableOf(names);
   TABLES.set(names, table);
+  // A capital B after a name is never a flat.
+  if (/.B$/u.test(typed.trim())) return null;
   const read = typed
     .trim()
     .normalize('NFKC')

@@ -73,7 +73,7 @@ export function readEnglishNote(typed: string): NoteReading {
   return { ok: false, problem: unknown(read, 'english') };
 }
 
-const OTHER_NAMES = ['german', 'fixed-do', 'dutch', 'english'] as const;
+const OTHER_NAMES = ['english', 'german', 'fixed-do', 'dutch'] as const;
 
 /** Whose name it is, if it is one of another school's. */
 function unknown(read: string, uses: NoteNames): NoteProblem {

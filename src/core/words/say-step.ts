@@ -125,7 +125,7 @@ function placesLine(w: ClassWords, { tonic, mode, count }: Of<'count-places'>): 
   const start = mode === 'minor' ? 'A' : 'C';
   const top = w.letter(start);
   if (count === 0) {
-    return plain(`${w.keyTonic(tonic, mode)} stands at the top of the ${minors}: no sharps or flats.`);
+    return plain(`${w.key(tonic, mode)} stands at the top of the ${minors}: no sharps or flats.`);
   }
   const clockwise = circle === 'fifths' ? count > 0 : count < 0;
   const signs = Math.abs(count);
@@ -137,8 +137,8 @@ function placesLine(w: ClassWords, { tonic, mode, count }: Of<'count-places'>): 
 }
 
 function lessThreeLine(w: ClassWords, { tonic, major, count }: Of<'less-three'>): string {
-  const from = `${capital(w.parallel('minor'))} ${w.keyTonic(tonic, 'minor')} has three signs fewer on the sharp side`;
-  return `${from}: from ${signCount(major)} to ${signCount(count)}.`;
+  const key = `Its ${w.parallel('minor')}, ${w.key(tonic, 'minor')},`;
+  return `${key} lies three signs further to the flat side of ${signCount(major)}: ${signCount(count)}.`;
 }
 
 function signsLine(w: ClassWords, { signs, count }: Of<'take-signs'>): SaidStep {

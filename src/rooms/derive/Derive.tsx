@@ -12,7 +12,7 @@ import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { FileDrop } from '@/ui/files/FileDrop';
 import { useFileIn } from '@/ui/files/use-file-in';
 import { useKeys } from '@/ui/keys/use-keys';
-import { useSetting } from '@/ui/keys/use-setting';
+import { SINGLE_KEYS, useLight, useSetting } from '@/ui/keys/use-setting';
 import { useRoom } from '@/ui/scene/use-room';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { schoolOfPage } from '@/ui/school/school-of-page';
@@ -47,8 +47,6 @@ const Paper = lazy(() => import('@/ui/paper/Paper').then((module) => ({ default:
 
 type Props = { readonly served: Scene };
 
-const LIGHTS = ['day', 'night'] as const;
-const SINGLE_KEYS = ['on', 'off'] as const;
 const STAFF_GUESS = { width: 736, height: 132 };
 
 /** The Derive room: one sentence, its derivation on every surface, and what becomes of it. */
@@ -74,7 +72,7 @@ function Room({ served }: Props) {
   const [lit, setLit] = useState<Lit | null>(null);
   const [live, setLive] = useState(false);
   const [said, setSaid] = useState('');
-  const [light, setLight] = useSetting('moon-step:light', LIGHTS);
+  const [light, otherLight] = useLight();
   const [single, setSingle] = useSetting('moon-step:single-keys', SINGLE_KEYS);
   const head = useHead(speech.group?.name ?? null);
   const { actions, paper } = useActions({ w, head, sentence, view, school, say, tell: setSaid });
@@ -87,9 +85,6 @@ function Room({ served }: Props) {
   const staff = useEngraver(written, staffWidth, served, search === '');
 
   useEffect(() => setLive(true), []);
-  useEffect(() => {
-    document.documentElement.dataset['light'] = light;
-  }, [light]);
   useEffect(() => {
     document.title = deriveWords(w).title(scaleName(w, scale));
   }, [w, scale]);
@@ -105,7 +100,7 @@ function Room({ served }: Props) {
       setWord(null);
       actions.pick(id, value);
     },
-    otherLight: () => setLight(light === 'day' ? 'night' : 'day'),
+    otherLight,
     showShelf: () => setSheet('shelf'),
     showKeys: () => setSheet('keys'),
     onShelf: (open: boolean) => setSheet(open ? 'shelf' : null),

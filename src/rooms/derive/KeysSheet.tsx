@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
-import { SideSheet } from '@/ui/SideSheet';
+import { KeyList } from '@/ui/keys/KeyList';
 import { useWords } from '@/ui/school/use-class';
 
 type Props = {
@@ -10,33 +10,8 @@ type Props = {
   readonly onSingle: (on: boolean) => void;
 };
 
-/** Every key of the room, and the switch that turns single letters off. */
-export const KeysSheet = memo(function KeysSheet({ open, onOpen, single, onSingle }: Props) {
+/** Every key of the room. */
+export const KeysSheet = memo(function KeysSheet(props: Props) {
   const { keysSheet: say } = deriveWords(useWords());
-  return (
-    <SideSheet title={say.title} summary={say.summary} open={open} onOpen={onOpen}>
-      <dl className="grid min-h-0 grow grid-cols-[5rem_1fr] content-start gap-y-1.5 overflow-y-auto">
-        {say.list.map(({ keys, does }) => (
-          <div key={keys} className="col-span-2 grid grid-cols-subgrid">
-            <dt>
-              <kbd className="key">{keys}</kbd>
-            </dt>
-            <dd>{does}</dd>
-          </div>
-        ))}
-      </dl>
-      <label className="flex items-center gap-2 border-t border-rule pt-3">
-        <input
-          type="checkbox"
-          className="size-4"
-          checked={single}
-          onChange={(event) => onSingle(event.target.checked)}
-        />
-        {say.single}
-      </label>
-      <a href="/licences.txt" className="text-small text-flat underline underline-offset-2">
-        {say.licences}
-      </a>
-    </SideSheet>
-  );
+  return <KeyList {...props} title={say.title} summary={say.summary} list={say.list} />;
 });

@@ -4,11 +4,14 @@ import { noteNamed } from '@/core/note/parse';
 import { asciiName } from '@/core/note/spelled';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import { TONICS } from '@/core/scale/tonic';
+import { USUAL_SETTINGS } from '@/core/school/settings';
+import { ENGLISH } from '@/core/words/class-words';
+import { sayAddressProblem } from '@/core/words/say-address';
 import { DEMO_LESSONS } from '@/store/demo-school';
 import { matchPhrase, takenByEnter } from '@/ui/sentence/words';
 import { litPlaces, sameLit } from '@/ui/surfaces/lit';
 import { readAddress, writeAddress } from './address';
-import { sayAddressProblem } from './say-address';
+
 import { CHOICES, type DeriveSentence, FIRST_SENTENCE } from './sentence';
 import { sentenceParts, sentenceText, withWord } from './sentence-words';
 import { slideWindow, toRelative } from './slide';
@@ -37,7 +40,7 @@ describe('the address of a sentence', () => {
 
   it('stands for the first sentence where it is empty', () => {
     expect(readAddress('')).toEqual({ sentence: FIRST_SENTENCE, problems: [] });
-    expect(sentenceText(FIRST_SENTENCE)).toBe(
+    expect(sentenceText(ENGLISH, FIRST_SENTENCE)).toBe(
       'Build C♯ harmonic minor, going up, in the bass clef, with a key signature.',
     );
   });
@@ -55,10 +58,10 @@ describe('the address of a sentence', () => {
   ])('%s is answered with what was read', (address, parameter, words) => {
     const { problems, sentence: shown } = readAddress(address);
     expect(problems).toHaveLength(1);
-    const said = problems.map(sayAddressProblem).join(' ');
+    const said = problems.map((problem) => sayAddressProblem(ENGLISH, problem)).join(' ');
     expect(said).toContain(words);
     if (parameter) expect(said).toContain(`In the address, ${parameter}:`);
-    expect(() => viewOf(shown)).not.toThrow();
+    expect(() => viewOf(shown, USUAL_SETTINGS)).not.toThrow();
   });
 
   it('keeps what can be read beside what cannot', () => {
@@ -83,8 +86,8 @@ describe('the address of a sentence', () => {
         (pairs, raw) => {
           for (const address of [`?${new URLSearchParams(pairs.map((pair) => [...pair]))}`, `?${raw}`]) {
             const { sentence: shown, problems } = readAddress(address);
-            expect(viewOf(shown).step.line.length).toBeGreaterThan(7);
-            for (const problem of problems) expect(sayAddressProblem(problem)).toMatch(/\.$/u);
+            expect(viewOf(shown, USUAL_SETTINGS).step.line.length).toBeGreaterThan(7);
+            for (const problem of problems) expect(sayAddressProblem(ENGLISH, problem)).toMatch(/\.$/u);
           }
         },
       ),
@@ -104,7 +107,7 @@ describe('the words of the sentence', () => {
   it('each offer their own value first for its full text, and change only themselves', () => {
     fc.assert(
       fc.property(sentence, (said) => {
-        for (const part of sentenceParts(said)) {
+        for (const part of sentenceParts(ENGLISH, said)) {
           if (typeof part === 'string') continue;
           expect(part.options.some(({ value }) => value === part.value)).toBe(true);
           expect(withWord(said, part.id, part.value)).toBe(said);
@@ -112,7 +115,9 @@ describe('the words of the sentence', () => {
             expect(option.match(option.text), option.text).toBe(1);
             const next = withWord(said, part.id, option.value);
             expect(
-              sentenceParts(next).filter((other) => typeof other !== 'string' && other.id === part.id)[0],
+              sentenceParts(ENGLISH, next).filter(
+                (other) => typeof other !== 'string' && other.id === part.id,
+              )[0],
             ).toMatchObject({
               value: option.value,
             });
@@ -124,7 +129,7 @@ describe('the words of the sentence', () => {
   });
 
   it('find a tonic by a few letters', () => {
-    const [, tonic] = sentenceParts(FIRST_SENTENCE);
+    const [, tonic] = sentenceParts(ENGLISH, FIRST_SENTENCE);
     if (!tonic || typeof tonic === 'string') throw new Error('no tonic');
     const best = (typed: string) =>
       [...tonic.options].sort((a, b) => b.match(typed) - a.match(typed)).find(({ match }) => match(typed) > 0)
@@ -145,7 +150,7 @@ describe('the words of the sentence', () => {
   });
 
   it('take by Enter what fits the letters best, or what was walked to', () => {
-    const [, , , scale] = sentenceParts(FIRST_SENTENCE);
+    const [, , , scale] = sentenceParts(ENGLISH, FIRST_SENTENCE);
     if (!scale || typeof scale === 'string') throw new Error('no scale');
     expect(takenByEnter(scale, 'mel', null)).toBe('melodic-minor');
     expect(takenByEnter(scale, 'min', null)).toBe('natural-minor');
@@ -178,7 +183,9 @@ describe('the rail', () => {
       const major: DeriveSentence = { ...FIRST_SENTENCE, tonic, scale: 'major', step: null };
       const minor = toRelative(major);
       if (minor === major) continue;
-      expect(viewOf(minor).scale.signature).toBe(viewOf(major).scale.signature);
+      expect(viewOf(minor, USUAL_SETTINGS).scale.signature).toBe(
+        viewOf(major, USUAL_SETTINGS).scale.signature,
+      );
       expect(toRelative(minor)).toEqual(major);
     }
   });
@@ -188,7 +195,7 @@ describe('what is shown', () => {
   it('never lies past the working, and each altered place can be gone to', () => {
     fc.assert(
       fc.property(sentence, (said) => {
-        const { derivation, at, written } = viewOf(said);
+        const { derivation, at, written } = viewOf(said, USUAL_SETTINGS);
         expect(at).toBeLessThan(derivation.steps.length);
         written.line.forEach(({ pitch }, place) => {
           const step = stepDeciding(derivation, place);
@@ -201,12 +208,15 @@ describe('what is shown', () => {
   });
 
   it('lights every note a sign governs', () => {
-    const { written } = viewOf({
-      ...FIRST_SENTENCE,
-      tonic: noteNamed('F#'),
-      scale: 'major',
-      direction: 'both',
-    });
+    const { written } = viewOf(
+      {
+        ...FIRST_SENTENCE,
+        tonic: noteNamed('F#'),
+        scale: 'major',
+        direction: 'both',
+      },
+      USUAL_SETTINGS,
+    );
     expect([...litPlaces({ kind: 'sign', sign: noteNamed('F#') }, written.line)]).toEqual([0, 7, 14]);
     expect([...litPlaces({ kind: 'place', place: 3 }, written.line)]).toEqual([3]);
     expect(litPlaces(null, written.line).size).toBe(0);

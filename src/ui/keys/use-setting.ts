@@ -1,4 +1,4 @@
-import { useCallback, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useSyncExternalStore } from 'react';
 
 const CHANGED = 'moon-step:setting';
 
@@ -43,4 +43,19 @@ export function useSetting<Value extends string>(
     [key],
   );
   return [read, write];
+}
+
+const LIGHTS = ['day', 'night'] as const;
+
+/** Whether single letters and signs work as keys. */
+export const SINGLE_KEYS = ['on', 'off'] as const;
+
+/** Day or night, shown on the whole page, and how to go to the other. */
+export function useLight(): readonly [(typeof LIGHTS)[number], () => void] {
+  const [light, setLight] = useSetting('moon-step:light', LIGHTS);
+  useEffect(() => {
+    document.documentElement.dataset['light'] = light;
+  }, [light]);
+  const other = useCallback(() => setLight(light === 'day' ? 'night' : 'day'), [light, setLight]);
+  return [light, other];
 }

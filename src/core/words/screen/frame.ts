@@ -1,0 +1,17 @@
+/** The words that stand round every room. */
+export const FRAME_WORDS = {
+  rooms: 'Rooms',
+  home: 'Moon Step',
+  derive: 'Derive',
+  group: 'Class',
+  newVersion: 'A newer Moon Step is ready.',
+  useNew: 'Use it now',
+  later: 'Later',
+  deriveAbout: 'Say a scale in one sentence and see it derived step by step on letters, staff and keyboard.',
+  groupAbout: 'How a class speaks, who is in it, and how its work is kept safe.',
+  lost: {
+    title: 'There is no page at this address.',
+    text: 'It may have been typed wrong. Nothing you have kept is touched by it.',
+    back: 'Go to Derive',
+  },
+} as const;

@@ -1,0 +1,94 @@
+import { FileInput, Keyboard, type LucideIcon, Moon, Save, Sun, Undo2 } from 'lucide-react';
+import { sayStoreProblem } from '@/core/words/say-store';
+import { classRoomWords } from '@/core/words/screen/class';
+import { deriveWords } from '@/core/words/screen/derive';
+import { filesWords } from '@/core/words/screen/files';
+import { SHELF_WORDS } from '@/core/words/screen/shelf';
+import { wantsBackup } from '@/store/backup';
+import type { SpokenGroup } from '@/store/mirror';
+import type { SchoolState } from '@/store/school-state';
+import { ClassMenu } from '@/ui/school/ClassMenu';
+import { useWords } from '@/ui/school/use-class';
+import type { ClassActions } from './use-class-actions';
+
+type Props = {
+  readonly state: SchoolState;
+  readonly group: SpokenGroup | null;
+  readonly said: string;
+  readonly night: boolean;
+  readonly actions: ClassActions;
+  readonly onChoose: (group: SpokenGroup) => void;
+  readonly onFile: () => void;
+  readonly onLight: () => void;
+  readonly onKeys: () => void;
+};
+
+/** The line on top of the room: which class, what was done last, a gentle word about backups, and undo. */
+export function ClassBar({ state, group, said, night, actions, onChoose, onFile, onLight, onKeys }: Props) {
+  const w = useWords();
+  const { actions: say } = deriveWords(w);
+  const { safe } = classRoomWords(w);
+  const { saving, undo, backup, status } = state;
+  const remind = status === 'ready' && wantsBackup(backup, Date.now());
+  const saved =
+    status === 'opening'
+      ? ''
+      : saving === 'saving'
+        ? SHELF_WORDS.saving
+        : saving === 'saved'
+          ? SHELF_WORDS.saved
+          : sayStoreProblem(saving);
+  return (
+    <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
+      <ClassMenu group={group} groups={state.data.groups} onChoose={onChoose} />
+      <p
+        role="status"
+        className="mr-auto min-w-0 grow basis-0 truncate text-small font-semibold"
+        title={said || saved}
+      >
+        {said || saved}
+      </p>
+      {remind && (
+        <Press
+          icon={Save}
+          label={safe.remindNow}
+          title={safe.remind(backup.changes)}
+          onClick={() => actions.save('whole')}
+        />
+      )}
+      <Press
+        icon={Undo2}
+        label={SHELF_WORDS.undo(undo)}
+        hint="Ctrl Z"
+        disabled={undo === null}
+        onClick={actions.undo}
+      />
+      <Press icon={FileInput} label={filesWords(w).open} hint="O" onClick={onFile} />
+      <Press icon={night ? Sun : Moon} label={night ? say.day : say.night} hint="N" onClick={onLight} />
+      <Press icon={Keyboard} label={say.keys} hint="?" onClick={onKeys} />
+    </header>
+  );
+}
+
+type PressProps = {
+  readonly icon: LucideIcon;
+  readonly label: string;
+  readonly title?: string;
+  readonly hint?: string;
+  readonly disabled?: boolean;
+  readonly onClick: () => void;
+};
+
+function Press({ icon: Icon, label, title, hint, disabled, onClick }: PressProps) {
+  return (
+    <button type="button" className="control" title={title} disabled={disabled} onClick={onClick}>
+      <Icon className="hidden size-4 sm:block" aria-hidden="true" />
+      {label}
+      {hint && (
+        <kbd className="key hidden sm:inline-flex" aria-hidden="true">
+          {hint}
+        </kbd>
+      )}
+    </button>
+  );
+}

@@ -1,0 +1,133 @@
+import { Plus } from 'lucide-react';
+import { classRoomWords } from '@/core/words/screen/class';
+import { SETTING_GROUPS } from '@/core/words/setting-words';
+import { GROUP_NAME_LIMIT, type Group } from '@/store/group';
+import { peopleOf } from '@/store/groups';
+import type { SchoolState } from '@/store/school-state';
+import { useWords } from '@/ui/school/use-class';
+import { TypedField } from '@/ui/TypedField';
+import { PeoplePart } from './PeoplePart';
+import type { Part } from './parts';
+import { SafePart } from './SafePart';
+import { SayingsCard } from './SayingsCard';
+import { type Refused, SettingCard } from './SettingCard';
+import type { ClassActions } from './use-class-actions';
+
+type Props = {
+  readonly part: Part;
+  readonly state: SchoolState;
+  /** Null until the records are known. */
+  readonly group: Group | null;
+  readonly refused: Refused | null;
+  readonly actions: ClassActions;
+  readonly onPart: (part: Part) => void;
+  readonly onNew: () => void;
+  readonly onLeave: () => void;
+  readonly onFile: () => void;
+};
+
+/** The signatures' group, where the sayings for the two orders stand as well. */
+const WITH_SAYINGS = SETTING_GROUPS.findIndex(({ names }) => names.includes('flatRule'));
+
+/** The parts of the room beside the one that stands open. */
+export function ClassParts(props: Props) {
+  const { part, state, group, refused, actions, onPart, onNew, onLeave, onFile } = props;
+  const say = classRoomWords(useWords());
+  return (
+    <div className="grid min-h-0 grow gap-4 wide:grid-cols-[13rem_minmax(0,1fr)]">
+      <div className="flex flex-col gap-3">
+        <nav aria-label={say.partsLabel} className="flex flex-wrap gap-1 wide:flex-col">
+          {SETTING_GROUPS.map(({ title }, index) => (
+            <PartButton
+              key={title}
+              label={title}
+              now={part.kind === 'settings' && part.index === index}
+              onClick={() => onPart({ kind: 'settings', index })}
+            />
+          ))}
+          {(['people', 'safe'] as const).map((kind) => (
+            <PartButton
+              key={kind}
+              label={say.parts[kind]}
+              now={part.kind === kind}
+              onClick={() => onPart({ kind })}
+            />
+          ))}
+        </nav>
+        <div className="flex flex-wrap gap-1.5 border-t border-rule pt-3 wide:flex-col wide:items-stretch">
+          <div className="text-small text-quiet">
+            {say.nameLabel}
+            {group && (
+              <TypedField
+                label={say.nameLabel}
+                value={group.name}
+                limit={GROUP_NAME_LIMIT}
+                onType={actions.rename}
+                className="field text-body text-ink"
+              />
+            )}
+          </div>
+          <button type="button" className="control" onClick={onNew}>
+            <Plus className="size-4" aria-hidden="true" />
+            {say.newGroup}
+          </button>
+          <button type="button" className="control" onClick={actions.makeLike}>
+            {say.likeThis}
+          </button>
+          <button type="button" className="control" onClick={actions.remove}>
+            {say.deleteGroup}
+          </button>
+        </div>
+      </div>
+      <div className="-mr-2 min-h-0 overflow-y-auto pr-2">
+        {part.kind === 'settings' && (
+          <div className="gap-3 wide:columns-2">
+            {SETTING_GROUPS[part.index]?.names.map((name) => (
+              <SettingCard
+                key={name}
+                name={name}
+                refused={refused?.name === name ? refused : null}
+                onChoose={actions.set}
+                onBoth={actions.setBoth}
+                onLeave={onLeave}
+              />
+            ))}
+            {part.index === WITH_SAYINGS && group && <SayingsCard group={group} onType={actions.say} />}
+          </div>
+        )}
+        {part.kind === 'people' && group && (
+          <PeoplePart
+            people={peopleOf(state.data, group.id)}
+            onAdd={actions.addPerson}
+            onEdit={actions.editPerson}
+            onErase={actions.erasePerson}
+          />
+        )}
+        {part.kind === 'safe' && (
+          <SafePart
+            state={state}
+            name={group?.name ?? null}
+            onSave={actions.save}
+            onOpen={onFile}
+            onClear={actions.clear}
+          />
+        )}
+      </div>
+    </div>
+  );
+}
+
+type ButtonProps = { readonly label: string; readonly now: boolean; readonly onClick: () => void };
+
+function PartButton({ label, now, onClick }: ButtonProps) {
+  return (
+    <button
+      type="button"
+      aria-current={now ? 'true' : undefined}
+      className={`rounded-control px-3 py-1.5 text-left ${now ? 'bg-ink font-semibold text-sheet' : 'hover:bg-now'}`}
+      onClick={onClick}
+    >
+      {label}
+    </button>
+  );
+}

@@ -1,0 +1,72 @@
+import { useId } from 'react';
+import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '@/core/scale/signature';
+import { checkSaying, SAYING_LIMIT } from '@/core/school/saying';
+import { classRoomWords } from '@/core/words/screen/class';
+import type { Group } from '@/store/group';
+import { useWords } from '@/ui/school/use-class';
+import { TypedField } from '@/ui/TypedField';
+
+type Props = {
+  readonly group: Group;
+  readonly onType: (order: 'sharps' | 'flats', text: string) => void;
+};
+
+/** The class's own sayings for the two orders, their initials checked as they are typed. */
+export function SayingsCard({ group, onType }: Props) {
+  const say = classRoomWords(useWords()).sayings;
+  return (
+    <section aria-label={say.title} className="card mb-3 break-inside-avoid p-3">
+      <h3 className="font-serif text-large font-bold">{say.title}</h3>
+      <p className="mb-2 text-small text-quiet">{say.help}</p>
+      <Saying order="sharps" saying={group.sayings.sharps} onType={onType} />
+      <Saying order="flats" saying={group.sayings.flats} onType={onType} />
+    </section>
+  );
+}
+
+type SayingProps = {
+  readonly order: 'sharps' | 'flats';
+  readonly saying: string;
+  readonly onType: Props['onType'];
+};
+
+function Saying({ order, saying, onType }: SayingProps) {
+  const w = useWords();
+  const id = useId();
+  const say = classRoomWords(w).sayings;
+  const notes = order === 'sharps' ? ORDER_OF_SHARPS : ORDER_OF_FLATS;
+  const check = checkSaying(saying, notes, w.settings.noteNames);
+  const wrong = check.words.find(({ fits }) => !fits);
+  const verdict = wrong
+    ? say.wrong(wrong.word, wrong.letter)
+    : check.missing.length > 0
+      ? say.missing(check.missing)
+      : say.holds;
+  return (
+    <div className="mb-2">
+      <p className="mb-1 font-serif">
+        {notes.map((note, index) => {
+          const word = check.words[index];
+          const state = !word ? 'text-quiet' : word.fits ? 'text-correct font-bold' : 'text-wrong font-bold';
+          return (
+            <span key={note.letter} className={`mr-3 ${state}`}>
+              {w.note(note)}
+              {word ? (word.fits ? ' ✓' : ' ✗') : ''}
+            </span>
+          );
+        })}
+      </p>
+      <TypedField
+        label={say[order]}
+        value={saying}
+        limit={SAYING_LIMIT}
+        onType={(text) => onType(order, text)}
+        className="field"
+        describedBy={id}
+      />
+      <p id={id} role="status" className={`text-small ${wrong ? 'text-wrong' : 'text-quiet'}`}>
+        {saying.trim() === '' ? '' : verdict}
+      </p>
+    </div>
+  );
+}

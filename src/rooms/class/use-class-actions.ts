@@ -1,0 +1,128 @@
+import { makingRoomFor } from '@/core/school/pairs';
+import { type SettingName, type Settings, withSetting } from '@/core/school/settings';
+import type { ClassWords } from '@/core/words/class-words';
+import { classRoomWords } from '@/core/words/screen/class';
+import { deriveWords } from '@/core/words/screen/derive';
+import { filesWords } from '@/core/words/screen/files';
+import { SHELF_WORDS } from '@/core/words/screen/shelf';
+import { type Backup, type BringWay, bringingIn, clearing, partOfGroup, writeBackup } from '@/store/backup';
+import { type Change, editing } from '@/store/change';
+import type { Group } from '@/store/group';
+import { addingPerson, deletingGroup, makingGroup } from '@/store/groups';
+import type { SpokenGroup } from '@/store/mirror';
+import type { Person } from '@/store/person';
+import { NO_DATA, type SchoolData } from '@/store/school-data';
+import { download } from '@/ui/files/download';
+import { askForLasting } from '@/ui/safe/use-storage';
+import type { SchoolHandle } from '@/ui/school/use-school';
+import { useSteady } from '@/ui/use-steady';
+import { type Refused, refusal } from './SettingCard';
+
+type Given = {
+  readonly w: ClassWords;
+  /** The record of the class in hand; null where there is none. */
+  readonly group: Group | null;
+  readonly school: SchoolHandle;
+  readonly choose: (group: SpokenGroup) => void;
+  readonly refuse: (refused: Refused | null) => void;
+  readonly tell: (text: string) => void;
+};
+
+const NOTHING: Change = { says: 'edited', edits: [] };
+
+/** What can be done with the people of the class. */
+function peopleActions({ w, group, school, tell }: Pick<Given, 'w' | 'group' | 'school' | 'tell'>) {
+  const say = classRoomWords(w);
+  return {
+    addPerson: (words: Pick<Person, 'name' | 'instrument'>) =>
+      school.change((data, now) =>
+        group ? addingPerson(data, group.id, crypto.randomUUID(), words, now) : NOTHING,
+      ),
+    editPerson: (person: Person, words: Partial<Pick<Person, 'name' | 'instrument'>>) =>
+      school.change((data, now) => {
+        const stored = data.people.find(({ id }) => id === person.id);
+        return stored ? editing('people', stored, words, now) : NOTHING;
+      }),
+    erasePerson: async (person: Person) => {
+      if (await school.erase(person.id)) tell(say.people.removed(person.name));
+    },
+  };
+}
+
+/** Everything that can be done in the Class room, as functions that never change. */
+export function useClassActions({ w, group, school, choose, refuse, tell }: Given) {
+  const say = classRoomWords(w);
+  const edit = (fields: Partial<Group>, says: Change['says'] = 'edited') =>
+    school.change((data, now) => {
+      const stored = data.groups.find(({ id }) => id === group?.id);
+      return stored ? editing('groups', stored, fields, now, says) : NOTHING;
+    });
+  const make = async (name: string, settings: Partial<Settings>) => {
+    const id = crypto.randomUUID();
+    let made: Group | null = null;
+    await school.change((data, now) => {
+      const change = makingGroup(data, id, name, settings, now);
+      made = (change.edits[0]?.after as Group | undefined) ?? null;
+      return change;
+    });
+    if (made) choose(made);
+    // A class of one's own is worth keeping; some browsers agree at once.
+    void askForLasting();
+  };
+  const save = async (part: 'whole' | 'group' | 'shelf') => {
+    const now = new Date().toISOString();
+    const { data } = school.state;
+    const parts: Readonly<Record<typeof part, readonly [SchoolData, string | null, string]>> = {
+      whole: [data, null, 'moon-step'],
+      group: [partOfGroup(data, group?.id ?? ''), group?.name ?? '', 'moon-step-class'],
+      shelf: [{ ...NO_DATA, kept: data.kept, lessons: data.lessons }, SHELF_WORDS.title, 'moon-step-shelf'],
+    };
+    const [records, title, file] = parts[part];
+    const name = `${file}-${now.slice(0, 10)}.json`;
+    download({ name, type: 'application/json', content: writeBackup(records, now, title) });
+    if (part === 'whole') await school.backedUp();
+    tell(say.safe.saved(name));
+  };
+  return useSteady({
+    make,
+    save,
+    makeLike: () => make(say.likeName(group?.name ?? say.new.unnamed), group?.settings ?? {}),
+    rename: (name: string) => edit({ name }),
+    set: (name: SettingName, value: string) => {
+      const settings = withSetting(w.settings, name, value);
+      const pair = refusal(settings, name);
+      refuse(pair ? { name, value, pair } : null);
+      if (!pair) void edit({ settings }, 'class-set');
+    },
+    setBoth: ({ name, value }: Refused) => {
+      refuse(null);
+      void edit({ settings: makingRoomFor(withSetting(w.settings, name, value), name) }, 'class-set');
+    },
+    say: (order: 'sharps' | 'flats', text: string) =>
+      school.change((data, now) => {
+        const stored = data.groups.find(({ id }) => id === group?.id);
+        if (!stored) return NOTHING;
+        return editing('groups', stored, { sayings: { ...stored.sayings, [order]: text } }, now);
+      }),
+    remove: async () => {
+      if (!group) return;
+      await school.change((data) => deletingGroup(data, group));
+      tell(say.deleted(group.name));
+    },
+    ...peopleActions({ w, group, school, tell }),
+    undo: async () => {
+      const undone = await school.undo();
+      tell(undone ? SHELF_WORDS.undone(undone) : deriveWords(w).told.nothing);
+    },
+    clear: async () => {
+      await school.change((data) => clearing(data));
+      tell(say.safe.cleared);
+    },
+    bringIn: async (backup: Backup, way: BringWay) => {
+      await school.change((data) => bringingIn(data, backup.data, way).change);
+      tell(filesWords(w).backup.broughtIn);
+    },
+  });
+}
+
+export type ClassActions = ReturnType<typeof useClassActions>;
