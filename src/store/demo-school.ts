@@ -135,18 +135,11 @@ export function demoData(now: string): SchoolData {
       { v: 1, id: LESSONS.second, name: 'Week 4: the minors', order: 2, changedAt: now },
     ],
     groups: GROUPS.map((group, index) => ({ v: 1, ...group, order: index + 1, changedAt: now })),
-    people: Object.entries(PEOPLE).flatMap(([group, people]) =>
-      people.map(
-        ([name, instrument], index): Person => ({
-          v: 1,
-          id: `${group}-${index + 1}`,
-          group,
-          name,
-          instrument,
-          order: index + 1,
-          changedAt: now,
-        }),
-      ),
-    ),
+    people: Object.entries(PEOPLE)
+      .flatMap(([group, people]) => people.map((person) => [group, ...person] as const))
+      .map(([group, name, instrument], index): Person => {
+        const order = index + 1;
+        return { v: 1, id: `demo-person-${order}`, group, name, instrument, order, changedAt: now };
+      }),
   };
 }

@@ -21,6 +21,9 @@ export type SchoolStore = {
 /** Changes that can be taken back, also after a reload and from another window. */
 const PAST_LIMIT = 100;
 
+/** Dexie counts the browser's versions in tens. */
+const VERSIONS_APART = 10;
+
 const BACKUP_AT = 'backup-at';
 const CHANGES = 'changes-since-backup';
 
@@ -120,7 +123,7 @@ export function openSchool(database: MoonStepDatabase): SchoolStore {
     .open()
     .then(() => {
       // A newer layout can be read as far as it is known, but writing would break what is not.
-      readOnly = database.verno > LAYOUT;
+      readOnly = database.backendDB().version > LAYOUT * VERSIONS_APART;
       if (readOnly) set({ saving: { code: 'store-newer' } });
     })
     .catch(failed);

@@ -2,11 +2,11 @@ import { XMLParser } from 'fast-xml-parser';
 import { CLEFS, type Clef } from '@/core/instrument/staff';
 import { LETTERS } from '@/core/note/letter';
 import { type Pitch, pitch } from '@/core/note/pitch';
-import { spelledOrNull } from '@/core/note/spelled';
+import { ALTERATIONS, type Alteration, spelledOrNull } from '@/core/note/spelled';
 import type { FileProblem } from '@/core/words/say-file';
 import { plainName } from '../file/decode';
 import { guardXml } from '../xml/guard';
-import { CLEF_SIGNS } from './score';
+import { ACCIDENTAL_NAMES, CLEF_SIGNS } from './score';
 
 /** One voice of a part: its notes in order, ties joined, of a chord the first. */
 export type ScoreLine = {
@@ -17,6 +17,8 @@ export type ScoreLine = {
     readonly clef: Clef | null;
     /** Fifths of the signature that stands there; null where none was written yet. */
     readonly fifths: number | null;
+    /** The sign printed at the note, or null. */
+    readonly printed: Alteration | null;
   }[];
   /** Notes that could not be used, and the measure of the first. */
   readonly passedOver: { readonly count: number; readonly measure: string } | null;
@@ -188,7 +190,9 @@ function readNote(nodes: readonly Node[], measure: string, reading: Reading): vo
   const voice = `${staff} ${textOf(nodes, 'voice') ?? '1'}`;
   const notes = reading.voices.get(voice) ?? [];
   const clef = reading.clefs.get(staff) ?? null;
-  notes.push({ pitch: found, measure, clef, fifths: reading.fifths.now });
+  const accidental = textOf(nodes, 'accidental');
+  const printed = ALTERATIONS.find((sign) => ACCIDENTAL_NAMES[sign] === accidental) ?? null;
+  notes.push({ pitch: found, measure, clef, fifths: reading.fifths.now, printed });
   reading.voices.set(voice, notes);
 }
 

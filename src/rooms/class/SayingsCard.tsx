@@ -40,7 +40,7 @@ function Saying({ order, saying, onType }: SayingProps) {
   const verdict = wrong
     ? say.wrong(wrong.word, wrong.letter)
     : check.missing.length > 0
-      ? say.missing(check.missing)
+      ? say.missing(check.missing.join(' '))
       : say.holds;
   return (
     <div className="mb-2">

@@ -32,7 +32,10 @@ export const SettingCard = memo(function SettingCard({ name, refused, onChoose, 
       <div className="clear-both grid gap-1">
         {CHOICES[name].map((value) => {
           const chosen = w.settings[name] === value;
-          const example = settingExample(wordsOf(makingRoomFor(withSetting(w.settings, name, value), name)), name);
+          const example = settingExample(
+            wordsOf(makingRoomFor(withSetting(w.settings, name, value), name)),
+            name,
+          );
           return (
             <label
               key={value}

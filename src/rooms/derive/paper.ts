@@ -11,7 +11,7 @@ import { sentenceText } from './sentence-words';
 import { viewOf } from './view';
 
 const WIDTH = 700;
-const STRIDE_HEIGHT = 250;
+const STRIDE_HEIGHT = 300;
 
 /** A derivation laid out for paper. Engraving is loaded when the first sheet is asked for. */
 async function paperItem(

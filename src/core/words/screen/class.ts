@@ -46,7 +46,7 @@ const SAYINGS = {
   sharps: 'Saying for the order of sharps',
   flats: 'Saying for the order of flats',
   holds: 'Every word fits.',
-  missing: (letters: readonly string[]) => `Still to come: ${letters.join(' ')}.`,
+  missing: (letters: string) => `Still to come: ${letters}.`,
   wrong: (word: string, letter: string) =>
     letter ? `‘${word}’ should begin with ${letter}.` : `‘${word}’ is one word too many.`,
 } as const;

@@ -1,0 +1,358 @@
+import { describe, expect, it } from 'vitest';
+import type { Saying } from '../derive/derivation';
+import { derive, methodsFor } from '../derive/methods';
+import { CHECK_IDS } from '../derive/proof';
+import { noteNamed } from '../note/parse';
+import { fifths } from '../note/spelled';
+import { DIRECTIONS, lineOf } from '../scale/line';
+import { SCALE_IDS } from '../scale/pattern';
+import { type Scale, scaleNamed } from '../scale/scale';
+import { impossiblePairs } from '../school/pairs';
+import { CHOICES, SETTING_NAMES, type SettingName, type Settings, USUAL_SETTINGS } from '../school/settings';
+import { type ClassWords, wordsOf } from './class-words';
+import { type AddressProblem, sayAddressProblem } from './say-address';
+import { sayCheck } from './say-check';
+import { type FileProblem, type FileWarning, sayFileProblem, sayFileWarning } from './say-file';
+import { readLine, readStaff, sayPlace, saySign } from './say-note';
+import { sayPair } from './say-pair';
+import { type Problem, sayProblem } from './say-problem';
+import { sayKeyRule } from './say-rule';
+import { keyNote, sayRaised, scaleName, spokenScale } from './say-scale';
+import { stepText } from './say-step';
+import { type RecordProblem, type StoreProblem, sayRecordProblem, sayStoreProblem } from './say-store';
+import { classRoomWords } from './screen/class';
+import { deriveWords } from './screen/derive';
+import { filesWords } from './screen/files';
+import { FRAME_WORDS } from './screen/frame';
+import { PAPER_WORDS } from './screen/paper';
+import { SHELF_WORDS } from './screen/shelf';
+import { settingExample } from './setting-example';
+import { SETTING_GROUPS, SETTING_WORDS } from './setting-words';
+
+function scaleOf(tonic: string, id: (typeof SCALE_IDS)[number], settings: Settings = USUAL_SETTINGS): Scale {
+  const reading = scaleNamed(noteNamed(tonic), id, settings.melodicDown);
+  if (!reading.ok) throw new Error('cannot be spelled');
+  return reading.scale;
+}
+
+/** One sample of every step kind in each of its shapes: by code, and by which of its fields are there. */
+const SAMPLES: readonly Saying[] = (() => {
+  const found = new Map<string, Saying>();
+  for (const minorSignature of CHOICES.minorSignature) {
+    for (const tonic of ['C', 'Eb', 'F#', 'G#', 'Db', 'A', 'Fb', 'B#', 'Cb']) {
+      for (const id of SCALE_IDS) {
+        const scale = scaleOf(tonic, id);
+        for (const direction of DIRECTIONS) {
+          for (const method of methodsFor(scale)) {
+            for (const { saying } of derive(scale, direction, method, { minorSignature })?.steps ?? []) {
+              const shape = Object.entries(saying).map(([name, value]) =>
+                typeof value === 'number'
+                  ? `${name}${Math.sign(value)}${Math.abs(value) > 7}`
+                  : name + (value === null),
+              );
+              const key = saying.code + shape.join() + ('semitones' in saying ? saying.semitones : '');
+              found.set(key, found.get(key) ?? saying);
+            }
+          }
+        }
+      }
+    }
+  }
+  return [...found.values()];
+})();
+
+const note = noteNamed;
+
+const PROBLEMS: { readonly [Code in Problem['code']]: Extract<Problem, { readonly code: Code }> } = {
+  'note-empty': { code: 'note-empty' },
+  'note-too-long': { code: 'note-too-long', length: 40, limit: 24 },
+  'note-other-names': { code: 'note-other-names', read: 'Fis', fits: 'german' },
+  'note-mixed-signs': { code: 'note-mixed-signs', read: 'Bb#' },
+  'note-third-sign': { code: 'note-third-sign', read: 'F###', letter: 'F' },
+  'note-unknown': { code: 'note-unknown', read: 'doh' },
+  'steps-count': { code: 'steps-count', count: 6 },
+  'steps-size': { code: 'steps-size', position: 3, read: '5' },
+  'steps-sum': { code: 'steps-sum', sum: 13 },
+  'needs-third-sign': {
+    code: 'needs-third-sign',
+    tonic: note('G##'),
+    degree: 7,
+    letter: 'F',
+    alteration: 3,
+    instead: note('A'),
+  },
+  'choice-unknown': { code: 'choice-unknown', what: 'clef', read: 'soprano', allowed: ['treble'] },
+};
+
+const ADDRESSES: {
+  readonly [Code in AddressProblem['code']]: Extract<AddressProblem, { readonly code: Code }>;
+} = {
+  'address-word': {
+    code: 'address-word',
+    parameter: 'tonic',
+    problem: PROBLEMS['note-unknown'],
+    shown: 'C#',
+  },
+  'address-unknown': { code: 'address-unknown', parameter: 'colour', read: 'red' },
+  'address-twice': { code: 'address-twice', parameter: 'tonic' },
+  'address-step': { code: 'address-step', read: 'two' },
+  'address-too-long': { code: 'address-too-long', length: 3000, limit: 2000 },
+};
+
+const FILES: { readonly [Code in FileProblem['code']]: Extract<FileProblem, { readonly code: Code }> } = {
+  'file-empty': { code: 'file-empty' },
+  'file-too-large': { code: 'file-too-large', bytes: 20_000_000, limit: 16_000_000 },
+  'file-kind': { code: 'file-kind', name: 'photo.jpg' },
+  'file-encoding': { code: 'file-encoding', encoding: 'utf-8' },
+  'file-entities': { code: 'file-entities' },
+  'file-deep': { code: 'file-deep', limit: 48 },
+  'file-many': { code: 'file-many', limit: 400_000 },
+  'xml-broken': { code: 'xml-broken', where: '</note>' },
+  'xml-other': { code: 'xml-other', root: 'html' },
+  'xml-timewise': { code: 'xml-timewise' },
+  'zip-broken': { code: 'zip-broken' },
+  'zip-bomb': { code: 'zip-bomb', limit: 16_000_000 },
+  'zip-no-score': { code: 'zip-no-score' },
+  'text-no-scale': { code: 'text-no-scale', lines: 3 },
+  'backup-broken': { code: 'backup-broken', where: 'records.kept' },
+  'backup-newer': { code: 'backup-newer', version: 2, known: 1 },
+  'file-slow': { code: 'file-slow', seconds: 15 },
+  'file-unreadable': { code: 'file-unreadable' },
+};
+
+const WARNINGS: { readonly [Code in FileWarning['code']]: Extract<FileWarning, { readonly code: Code }> } = {
+  'note-passed-over': { code: 'note-passed-over', part: 'Horn', measure: '3', count: 2 },
+  misspelled: {
+    code: 'misspelled',
+    part: 'Horn',
+    measure: '3',
+    is: 'C',
+    wanted: 'B♯',
+    scale: 'C♯ harmonic minor',
+  },
+  'no-scale-in-part': { code: 'no-scale-in-part', part: 'Horn', notes: 9, longest: 4 },
+  'part-without-notes': { code: 'part-without-notes', part: 'Drum' },
+  'line-not-read': { code: 'line-not-read', line: 2, read: 'hello', why: 'No scale was read.' },
+};
+
+const STORES: Readonly<Record<StoreProblem['code'], StoreProblem>> = {
+  'store-full': { code: 'store-full' },
+  'store-blocked': { code: 'store-blocked' },
+  'store-newer': { code: 'store-newer' },
+  'store-failed': { code: 'store-failed' },
+};
+
+const RECORDS: { readonly [Code in RecordProblem['code']]: Extract<RecordProblem, { readonly code: Code }> } =
+  {
+    'record-newer': { code: 'record-newer', name: 'class', version: 2, known: 1 },
+    'record-unreadable': { code: 'record-unreadable', name: 'class', where: 'name' },
+  };
+
+/** Every text in a table of words; what is a function is asked with plain samples. */
+function textsOf(words: unknown): readonly string[] {
+  if (typeof words === 'string') return [words];
+  if (typeof words === 'function') return textsOf(words('Ada', 'bass clef', ['treble']));
+  if (typeof words !== 'object' || words === null) return [];
+  return Object.values(words).flatMap(textsOf);
+}
+
+/** What the theory says in one class: sentences of workings, proofs, notes, problems, examples. */
+function theoryIn(w: ClassWords): readonly string[] {
+  const scale = scaleOf('C#', 'harmonic-minor', w.settings);
+  const line = lineOf(scale, 'up', 3);
+  return [
+    ...SAMPLES.map((saying) => stepText(w, saying)),
+    ...CHECK_IDS.flatMap((check) =>
+      [true, false, null].map((holds) => sayCheck(w, { check, holds, at: [] })),
+    ),
+    ...line.map((_, place) => sayPlace(w, line, place, 'minor')),
+    saySign(w, note('D#'), 1, fifths(4), 'minor'),
+    saySign(w, note('Bb'), 1, fifths(-1)),
+    ...[-3, -1, 3].flatMap((count) => [
+      sayKeyRule(w, fifths(count), 'major'),
+      sayKeyRule(w, fifths(count), 'minor'),
+    ]),
+    keyNote(w, scaleOf('F#', 'major')),
+    keyNote(w, scaleOf('G#', 'major')),
+    sayRaised(w, scaleOf('A', 'melodic-minor')),
+    scaleName(w, scale),
+    spokenScale(w, scale),
+    readLine(w, line),
+    readStaff(w, 'bass clef', 4, line),
+  ].filter((text) => text !== null);
+}
+
+function everythingIn(w: ClassWords): readonly string[] {
+  return [
+    ...theoryIn(w),
+    ...SETTING_NAMES.map((name) => settingExample(w, name)),
+    ...Object.values(PROBLEMS).map((problem) => sayProblem(w, problem)),
+    ...Object.values(ADDRESSES).map((problem) => sayAddressProblem(w, problem)),
+    ...textsOf(deriveWords(w)),
+    ...textsOf(classRoomWords(w)),
+    ...textsOf(filesWords(w)),
+  ];
+}
+
+function check(texts: readonly string[], where: string): void {
+  for (const text of texts) {
+    if (text.trim() === '' || /undefined|\bnull\b|NaN|\[object|[A-Za-z]!(?:\s|$)|function/u.test(text)) {
+      expect.fail(`${where}: ${JSON.stringify(text)}`);
+    }
+  }
+}
+
+/** Words of the usual school that must not be left where another one speaks. Choices themselves name all schools. */
+const LEFT_BEHIND: Partial<Record<SettingName, Readonly<Record<string, RegExp>>>> = {
+  stepWords: {
+    'tone-semitone': /\b(?:half|whole) steps?\b|Halbt|Ganzt/iu,
+    german: /\b(?:half|whole) steps?\b|semitone|\btones?\b/iu,
+    fractions: /\b(?:half|whole) steps?\b|semitone|Halbt|\btones?\b/iu,
+  },
+  noteNames: {
+    german: /[A-H][♯♭♮𝄪𝄫]|\b(?:Do|Re|Fa|Sol|Si)\b/u,
+    dutch: /[A-H][♯♭♮𝄪𝄫]|\bH\b/u,
+    'fixed-do': /\b[A-H][♯♭♮𝄪𝄫]|\b[B-H]\b|\bA(?:$|[.,:;]| (?:and|to|becomes|up|is)\b)/u,
+    'fixed-ut': /\bDo\b|\b[A-H][♯♭♮𝄪𝄫]/u,
+  },
+  relatives: {
+    'tonic-minor': /parallel/iu,
+    german: /\brelative (?:minor|key)|parallel (?:minor|major)/iu,
+  },
+  circle: { fourths: /circle of fifths/iu },
+  keyNames: { german: /\b[A-H](?:is|es)? (?:major|minor)\b/u },
+  degrees: { 'leading-note': /the 7th|leading tone/u, 'leading-tone': /the 7th|leading note/u },
+};
+
+describe('every word in every school', () => {
+  it('samples every step kind', () => {
+    expect([...new Set(SAMPLES.map(({ code }) => code))].sort()).toEqual([
+      'count-places',
+      'less-three',
+      'letters',
+      'natural-coming-down',
+      'put-sign',
+      'raise',
+      'relative-major',
+      'restore',
+      'same-coming-down',
+      'take-signs',
+      'theoretical',
+      'walk',
+    ]);
+  });
+
+  it('has its sentence in each value alone, and no word of another school is left behind', () => {
+    for (const name of SETTING_NAMES) {
+      for (const value of CHOICES[name]) {
+        const settings: Settings = { ...USUAL_SETTINGS, [name]: value };
+        const w = wordsOf(settings);
+        check(everythingIn(w), `${name} ${value}`);
+        const left = LEFT_BEHIND[name]?.[value];
+        if (!left) continue;
+        for (const text of theoryIn(w)) {
+          // German key names go with German note names only.
+          if (name === 'keyNames' && impossiblePairs(settings).length > 0) continue;
+          if (left.test(text)) expect.fail(`${name} ${value}: ${text}`);
+        }
+      }
+    }
+  });
+
+  it('has its sentence in all pairs of values', () => {
+    let pairs = 0;
+    for (const [index, one] of SETTING_NAMES.entries()) {
+      for (const other of SETTING_NAMES.slice(index + 1)) {
+        for (const first of CHOICES[one].slice(1)) {
+          for (const second of CHOICES[other].slice(1)) {
+            const w = wordsOf({ ...USUAL_SETTINGS, [one]: first, [other]: second });
+            check(theoryIn(w), `${one} ${first}, ${other} ${second}`);
+            check(
+              SETTING_NAMES.map((name) => settingExample(w, name)),
+              `examples of ${one} ${first}, ${other} ${second}`,
+            );
+            pairs += 1;
+          }
+        }
+      }
+    }
+    expect(pairs).toBe(881);
+  });
+
+  it('speaks German throughout: names, steps, keys and relatives', () => {
+    const settings: Settings = {
+      ...USUAL_SETTINGS,
+      noteNames: 'german',
+      stepWords: 'german',
+      keyNames: 'german',
+      relatives: 'german',
+    };
+    expect(impossiblePairs(settings)).toEqual([]);
+    const w = wordsOf(settings);
+    for (const text of theoryIn(w)) {
+      for (const left of [
+        LEFT_BEHIND.stepWords?.['german'],
+        LEFT_BEHIND.noteNames?.['german'],
+        LEFT_BEHIND.keyNames?.['german'],
+      ]) {
+        if (left?.test(text)) expect.fail(text);
+      }
+    }
+    const steps = derive(scaleOf('Bb', 'natural-minor'), 'up', 'signature')?.steps ?? [];
+    expect(steps.slice(0, 3).map(({ saying }) => stepText(w, saying))).toEqual([
+      'b-Moll shares its signature with its Paralleltonart Des-Dur, three Halbtöne up.',
+      'Des lies five places anticlockwise from C on the circle of fifths: five flats. Each place is a fifth down and one more flat.',
+      'From the order of flats take the first five: B Es As Des Ges.',
+    ]);
+  });
+
+  it('says a class’s own saying where the order is taken', () => {
+    const sayings = { sharps: 'Fog covers grey docks and every boat', flats: '' };
+    const w = wordsOf(USUAL_SETTINGS, sayings);
+    const steps = derive(scaleOf('E', 'major'), 'up', 'signature')?.steps ?? [];
+    const taken = steps.find(({ saying }) => saying.code === 'take-signs');
+    expect(taken && stepText(w, taken.saying)).toBe(
+      'From the order of sharps take the first four: F♯ C♯ G♯ D♯. ‘Fog covers grey docks and every boat’',
+    );
+  });
+});
+
+describe('what no school changes', () => {
+  it('has its sentence for every code', () => {
+    const said = [
+      ...Object.values(FILES).map(sayFileProblem),
+      ...Object.values(WARNINGS).map(sayFileWarning),
+      ...Object.values(STORES).map(sayStoreProblem),
+      ...Object.values(RECORDS).map(sayRecordProblem),
+      ...(
+        [
+          'pair-si-twice',
+          'pair-moll-names',
+          'pair-case-capital',
+          'pair-case-word',
+          'pair-own-circle',
+        ] as const
+      ).map((code) => sayPair({ code, one: 'keyNames', other: 'noteNames' })),
+    ];
+    check(said, 'codes');
+    for (const text of said) expect(text).toMatch(/^.+\.$/su);
+    check([...textsOf(FRAME_WORDS), ...textsOf(PAPER_WORDS), ...textsOf(SHELF_WORDS)], 'screens');
+  });
+
+  it('puts every setting into one group, with words for each of its choices', () => {
+    expect(SETTING_GROUPS.flatMap(({ names }) => names).sort()).toEqual([...SETTING_NAMES].sort());
+    for (const name of SETTING_NAMES) {
+      expect(Object.keys(SETTING_WORDS[name].choices).sort()).toEqual([...CHOICES[name]].sort());
+    }
+  });
+
+  it('has a live example that tells the choices of most settings apart', () => {
+    const alike = SETTING_NAMES.filter((name) => {
+      const examples = CHOICES[name].map((value) =>
+        settingExample(wordsOf({ ...USUAL_SETTINGS, solfege: 'la-minor', [name]: value }), name),
+      );
+      return new Set(examples).size < examples.length;
+    });
+    expect(alike).toEqual([]);
+  });
+});

@@ -1,0 +1,86 @@
+import fc from 'fast-check';
+import { CHOICES, SETTING_NAMES, type Settings } from '@/core/school/settings';
+import type { Kept } from './kept';
+import type { SchoolData } from './school-data';
+import { inOrder } from './school-data';
+
+/** Made-up records for tests, plain and of any kind. */
+export const NOW = '2026-10-06T17:30:00.000Z';
+
+export function keptItem(id: string, order: number): Kept {
+  return {
+    v: 2,
+    id,
+    name: `Lesson ${id}`,
+    note: '',
+    order,
+    address: '?tonic=C&scale=major',
+    keptAt: '2026-09-01T18:00:00.000Z',
+    lesson: null,
+    changedAt: '2026-09-01T18:00:00.000Z',
+  };
+}
+
+const id = fc.string({ unit: fc.constantFrom(...'abcdef'), minLength: 1, maxLength: 3 });
+const text = fc.string({ unit: fc.constantFrom(...'aZ ♯♭𝄪"\\é漢\n'), maxLength: 12 });
+const time = fc.constantFrom(
+  '2026-09-01T18:00:00.000Z',
+  '2026-10-01T18:00:00.000Z',
+  '2026-11-01T18:00:00.000Z',
+);
+const order = fc.integer({ min: -3, max: 6 });
+
+const settings: fc.Arbitrary<Settings> = fc
+  .tuple(...SETTING_NAMES.map((name) => fc.constantFrom(...CHOICES[name])))
+  .map((values) => Object.fromEntries(SETTING_NAMES.map((name, index) => [name, values[index]])) as Settings);
+
+function table<Each extends { readonly id: string; readonly order: number }>(record: fc.Arbitrary<Each>) {
+  return fc.uniqueArray(record, { selector: (each) => each.id, maxLength: 6 }).map(inOrder<Each>);
+}
+
+/** Any data a school may hold. */
+export const anyData: fc.Arbitrary<SchoolData> = fc
+  .record({
+    lessons: table(fc.record({ v: fc.constant(1 as const), id, name: text, order, changedAt: time })),
+    groups: table(
+      fc.record({
+        v: fc.constant(1 as const),
+        id,
+        name: text,
+        settings,
+        sayings: fc.record({ sharps: text, flats: text }),
+        order,
+        changedAt: time,
+      }),
+    ),
+  })
+  .chain(({ lessons, groups }) =>
+    fc.record({
+      lessons: fc.constant(lessons),
+      groups: fc.constant(groups),
+      kept: table(
+        fc.record({
+          v: fc.constant(2 as const),
+          id,
+          name: text,
+          note: text,
+          order,
+          address: fc.constant('?tonic=C&scale=major'),
+          keptAt: time,
+          lesson: fc.constantFrom(null, ...lessons.map((lesson) => lesson.id)),
+          changedAt: time,
+        }),
+      ),
+      people: table(
+        fc.record({
+          v: fc.constant(1 as const),
+          id,
+          group: fc.constantFrom('gone', ...groups.map((group) => group.id)),
+          name: text,
+          instrument: text,
+          order,
+          changedAt: time,
+        }),
+      ),
+    }),
+  );

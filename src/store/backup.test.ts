@@ -1,0 +1,124 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anyData, NOW } from './any-data.test-data';
+import {
+  bringingIn,
+  clearing,
+  looksLikeBackup,
+  partOfGroup,
+  partOfLesson,
+  readBackup,
+  wantsBackup,
+  writeBackup,
+} from './backup';
+import { applied, inverted } from './change';
+import { demoData } from './demo-school';
+import { NO_DATA, type SchoolData, TABLES } from './school-data';
+
+function backupOf(data: SchoolData, part: string | null = null) {
+  const reading = readBackup(writeBackup(data, NOW, part));
+  if (!reading.ok) throw new Error(reading.problem.code);
+  return reading.backup;
+}
+
+describe('a backup', () => {
+  it('written, everything wiped and brought in again, is equal', () => {
+    fc.assert(
+      fc.property(anyData, fc.constantFrom('merge', 'replace'), (data, way) => {
+        const { data: read, unread, part } = backupOf(data);
+        expect([unread, part]).toEqual([[], null]);
+        const wiped = applied(data, clearing(data));
+        expect(wiped).toEqual(NO_DATA);
+        expect(applied(wiped, bringingIn(wiped, read, way).change)).toEqual(data);
+      }),
+    );
+  });
+
+  it('put together twice is put together once, and can be taken back', () => {
+    fc.assert(
+      fc.property(anyData, anyData, (here, there) => {
+        const { change } = bringingIn(here, backupOf(there).data, 'merge');
+        const once = applied(here, change);
+        expect(bringingIn(once, backupOf(there).data, 'merge').change.edits).toEqual([]);
+        expect(applied(once, inverted(change))).toEqual(here);
+        // Nothing is lost by putting together.
+        for (const table of TABLES) {
+          const ids = new Set(once[table].map(({ id }) => id));
+          for (const { id } of [...here[table], ...there[table]]) expect(ids.has(id)).toBe(true);
+        }
+      }),
+    );
+  });
+
+  it('in place of what is here leaves exactly the backup', () => {
+    fc.assert(
+      fc.property(anyData, anyData, (here, there) => {
+        const { change, preview } = bringingIn(here, backupOf(there).data, 'replace');
+        expect(applied(here, change)).toEqual(there);
+        for (const table of TABLES) {
+          const { added, changed, same, removed } = preview[table];
+          expect(added + changed + same).toBe(there[table].length);
+          expect(here[table].length + added - removed).toBe(there[table].length);
+        }
+      }),
+    );
+  });
+
+  it('takes the later changed of two, and what is here at one time', () => {
+    const here = demoData('2026-10-01T00:00:00.000Z');
+    const [first, second] = here.kept;
+    if (!first || !second) throw new Error('no items');
+    const there: SchoolData = {
+      ...NO_DATA,
+      kept: [
+        { ...first, name: 'later', changedAt: '2026-10-02T00:00:00.000Z' },
+        { ...second, name: 'at one time' },
+      ],
+    };
+    const { change, preview } = bringingIn(here, there, 'merge');
+    expect(change.edits.map(({ id }) => id)).toEqual([first.id]);
+    expect(preview.kept).toMatchObject({ changed: 1, 'kept-here': 1 });
+  });
+
+  it('of a part holds that part alone', () => {
+    const data = demoData(NOW);
+    const group = partOfGroup(data, 'demo-tuesday');
+    expect([group.groups.length, group.people.length, group.kept.length]).toEqual([1, 6, 0]);
+    const lesson = partOfLesson(data, data.lessons[0]?.id ?? null);
+    expect([lesson.lessons.length, lesson.kept.length]).toEqual([1, 3]);
+    expect(backupOf(group, 'Tuesday theory').part).toBe('Tuesday theory');
+  });
+
+  it('is refused where it is broken or newer, and names records it cannot use', () => {
+    const text = writeBackup(demoData(NOW), NOW);
+    expect(looksLikeBackup(text)).toBe(true);
+    expect(looksLikeBackup('{"format":"something else"}')).toBe(false);
+    const code = (changed: string) => {
+      const reading = readBackup(changed);
+      return reading.ok ? 'read' : reading.problem.code;
+    };
+    expect(code(text.slice(0, -20))).toBe('backup-broken');
+    expect(code(text.replace('"version": 1', '"version": 2'))).toBe('backup-newer');
+    expect(code(text.replace('"version": 1', '"version": 0.5'))).toBe('backup-broken');
+    expect(code(text.replace('"people"', '"persons"'))).toBe('backup-broken');
+    const newer = readBackup(text.replaceAll('"v":2', '"v":3'));
+    expect(newer.ok && newer.backup.unread.length).toBe(8);
+    expect(newer.ok && newer.backup.data.groups.length).toBe(2);
+  });
+
+  it('of the first version of a record is brought on', () => {
+    const { lesson: _, changedAt: __, ...old } = { ...demoData(NOW).kept[0], v: 1 };
+    const text = writeBackup(NO_DATA, NOW).replace('"kept": []', `"kept": [${JSON.stringify(old)}]`);
+    const reading = readBackup(text);
+    expect(reading.ok && reading.backup.data.kept[0]).toMatchObject({ v: 2, lesson: null });
+  });
+
+  it('is asked for gently: after ten changes, when a week has gone or none was ever made', () => {
+    const week = 7 * 24 * 60 * 60 * 1000;
+    const at = Date.parse(NOW);
+    expect(wantsBackup({ at: null, changes: 9 }, at)).toBe(false);
+    expect(wantsBackup({ at: null, changes: 10 }, at)).toBe(true);
+    expect(wantsBackup({ at: NOW, changes: 30 }, at + week - 1)).toBe(false);
+    expect(wantsBackup({ at: NOW, changes: 30 }, at + week + 1)).toBe(true);
+  });
+});
