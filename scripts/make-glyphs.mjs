@@ -33,7 +33,11 @@ const SIDE_BEARING = 26;
 
 /** Note letters and the few characters that stand on drawings, as outlines, so that a drawing needs no font. */
 const TYPE = [
-  { prefix: 'serif', chars: 'ABCDEFGHLMRSUabcdefghilmorstu', file: 'source-serif-4/files/source-serif-4-latin-wght-normal.woff2' },
+  {
+    prefix: 'serif',
+    chars: 'ABCDEFGHLMRSUabcdefghilmorstu',
+    file: 'source-serif-4/files/source-serif-4-latin-wght-normal.woff2',
+  },
   {
     prefix: 'sans',
     chars: '0123456789WHTSGA+½',

@@ -5,7 +5,7 @@ import type { RecordProblem } from './record';
 import { NO_DATA, type Records, readTable, type SchoolData, TABLES, type TableName } from './school-data';
 
 /** What a backup file says of itself. */
-export const BACKUP_FORMAT = 'moon-step-backup';
+const BACKUP_FORMAT = 'moon-step-backup';
 const BACKUP_VERSION = 1;
 
 /** Most records of one table that are read from a file. */

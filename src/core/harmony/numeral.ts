@@ -2,7 +2,7 @@ import { pitchClass, type SpelledNote } from '../note/spelled';
 import { degreeOf } from '../scale/degree';
 import type { Settings } from '../school/settings';
 
-export type TriadQuality = 'major' | 'minor' | 'diminished' | 'augmented';
+type TriadQuality = 'major' | 'minor' | 'diminished' | 'augmented';
 
 const QUALITIES: Readonly<Record<string, TriadQuality>> = {
   '4 3': 'major',
@@ -12,7 +12,7 @@ const QUALITIES: Readonly<Record<string, TriadQuality>> = {
 };
 
 /** The quality of the triad of three notes in thirds, or null where they are none of the four. */
-export function triadQuality(notes: readonly [SpelledNote, SpelledNote, SpelledNote]): TriadQuality | null {
+function triadQuality(notes: readonly [SpelledNote, SpelledNote, SpelledNote]): TriadQuality | null {
   const [root, third, fifth] = notes.map(pitchClass) as [number, number, number];
   return QUALITIES[`${(third - root + 12) % 12} ${(fifth - third + 12) % 12}`] ?? null;
 }
@@ -25,12 +25,7 @@ type School = Pick<Settings, 'numerals' | 'mediant' | 'diminished'>;
  * The Roman numeral of a triad in a key as a class writes it: quality by case or by a word, a degree below major's
  * with its flat or without, diminished as ° or dim (facts: schools, chords).
  */
-export function numeral(
-  root: SpelledNote,
-  tonic: SpelledNote,
-  quality: TriadQuality,
-  school: School,
-): string {
+function numeral(root: SpelledNote, tonic: SpelledNote, quality: TriadQuality, school: School): string {
   const { degree, alteration } = degreeOf(root, tonic);
   const roman = ROMAN[degree] as string;
   const flat = alteration < 0 && school.mediant === 'flat' ? '♭' : '';

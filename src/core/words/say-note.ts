@@ -27,12 +27,7 @@ export function lowerTonic(line: readonly PlacedNote[]): PlacedNote {
 }
 
 /** What the class sings on a note of a line: a syllable, its number, or nothing. */
-export function sungOn(
-  w: ClassWords,
-  line: readonly PlacedNote[],
-  place: number,
-  mode: Mode | null,
-): string | null {
+function sungOn(w: ClassWords, line: readonly PlacedNote[], place: number, mode: Mode | null): string | null {
   const placed = line[place];
   if (!placed || !mode) return null;
   if (w.settings.solfege === 'numbers') return String(placed.degree);

@@ -25,7 +25,7 @@ const FORMS: Readonly<Record<NoteNames, string>> = {
 };
 
 /** The ways of naming notes, as they are called. */
-export const NAMES_WORDS: Readonly<Record<NoteNames, string>> = {
+const NAMES_WORDS: Readonly<Record<NoteNames, string>> = {
   english: 'English',
   german: 'German',
   dutch: 'Dutch-type',

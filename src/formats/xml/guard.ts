@@ -1,7 +1,7 @@
 import type { FileProblem } from '@/core/words/say-file';
 
-export const DEPTH_LIMIT = 48;
-export const ELEMENT_LIMIT = 400_000;
+const DEPTH_LIMIT = 48;
+const ELEMENT_LIMIT = 400_000;
 
 /** What stands between tags and is passed over whole: how it begins, and how it ends. */
 const PASSED_OVER = [

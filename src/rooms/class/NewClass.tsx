@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react';
+import { type SyntheticEvent, useState } from 'react';
 import { CHOICES, type Settings, USUAL_SETTINGS, withSetting } from '@/core/school/settings';
 import { wordsOf } from '@/core/words/class-words';
 import { classRoomWords } from '@/core/words/screen/class';
@@ -20,7 +20,7 @@ export function NewClass({ onStart, onCancel }: Props) {
   const say = classRoomWords(useWords()).new;
   const [name, setName] = useState('');
   const [settings, setSettings] = useState(USUAL_SETTINGS);
-  const submit = (event: FormEvent) => {
+  const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     onStart(name.trim() || say.unnamed, { noteNames: settings.noteNames, stepWords: settings.stepWords });
   };

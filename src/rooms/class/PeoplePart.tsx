@@ -1,5 +1,5 @@
 import { Trash2 } from 'lucide-react';
-import { type FormEvent, useEffect, useRef, useState } from 'react';
+import { type SyntheticEvent, useEffect, useRef, useState } from 'react';
 import { classRoomWords } from '@/core/words/screen/class';
 import { INSTRUMENT_LIMIT, PERSON_NAME_LIMIT, type Person } from '@/store/person';
 import { IconButton } from '@/ui/IconButton';
@@ -92,7 +92,7 @@ function AddPerson({ onAdd }: Pick<Props, 'onAdd'>) {
   const [name, setName] = useState('');
   const [instrument, setInstrument] = useState('');
   const first = useRef<HTMLInputElement>(null);
-  const submit = (event: FormEvent) => {
+  const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     // A line from somebody's list may be put in whole: Ada, viola.
     const [before = '', after] = name.split(',', 2);

@@ -68,7 +68,7 @@ async function notation(w: ClassWords, { written }: DeriveView): Promise<ReadyFi
 }
 
 /** The scale as plain text for a slide: name, notes, steps, signature. */
-export function scaleText(w: ClassWords, { written, scale }: DeriveView): string {
+function scaleText(w: ClassWords, { written, scale }: DeriveView): string {
   const notes = written.line.map(({ pitch }) => w.note(pitch.note)).join(' ');
   const steps = scale.rising.map(w.stepLetters).join(' ');
   const signs = scale.signature === null ? '' : accidentalsOf(scale.signature).map(w.note).join(' ');
@@ -76,7 +76,7 @@ export function scaleText(w: ClassWords, { written, scale }: DeriveView): string
 }
 
 /** The working as plain text, one numbered line a step. */
-export function workingText(w: ClassWords, { scale, derivation }: DeriveView): string {
+function workingText(w: ClassWords, { scale, derivation }: DeriveView): string {
   const lines = derivation.steps.map(({ saying }, index) => `${index + 1}. ${stepText(w, saying)}`);
   return [`${scaleName(w, scale)}. ${w.method(derivation.method)}`, ...lines].join('\n');
 }

@@ -137,5 +137,3 @@ function words(w: ClassWords) {
 
 /** The words of the Derive room: its surfaces, buttons, keys and what it tells. */
 export const deriveWords = byClass(words);
-
-export type DeriveWords = ReturnType<typeof words>;
