@@ -44,7 +44,7 @@ test('the second method puts the signature first, sign by sign, and agrees', asy
   );
   await expect(room.step).toContainText('Coming down, both are given back: B♭ and A♭.');
   await page.keyboard.press('Home');
-  await expect(room.step).toContainText('C minor shares its signature with E♭ major');
+  await expect(room.step).toContainText('C minor shares its signature with its relative major, E♭ major');
   const signs = room.surface('Staff').locator('[data-part=sign]');
   await expect(signs).toHaveCount(3);
   await expect(room.surface('Staff').locator('[data-part=sign][data-waiting]')).toHaveCount(3);

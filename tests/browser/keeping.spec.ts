@@ -49,7 +49,7 @@ test('the demo shelf holds eight lessons, is put in order, and does not come bac
   room,
 }) => {
   await room.open('/derive');
-  await expect(page.getByRole('banner')).toContainText('Tidewick Evening Music School, Tuesday theory');
+  await expect(page.getByRole('banner')).toContainText(/Tidewick Evening Music School.*Tuesday theory/u);
   await page.keyboard.press('l');
   const names = room.shelf.getByRole('textbox', { name: /^Name of/u });
   await expect(names).toHaveCount(8);
@@ -103,7 +103,7 @@ test('what a newer version wrote is named, and stays', async ({ page, room }) =>
   await page.reload();
   await expect(page.locator('[data-live=yes]')).toBeVisible();
   await page.keyboard.press('l');
-  await expect(room.shelf.getByRole('alert')).toContainText('written by a newer Moon Step (version 2');
+  await expect(room.shelf.getByRole('alert')).toContainText('written by a newer Moon Step (version 9');
   await expect(room.shelf.getByRole('listitem')).toHaveCount(1);
 });
 

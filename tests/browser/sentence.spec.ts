@@ -87,7 +87,7 @@ test('Back and Forward walk through the sentences, one entry a finished change',
 test('an address that cannot be read says what was read, and keeps the rest', async ({ page, room }) => {
   await room.open('/derive?tonic=H&scale=bebop&clef=alto&colour=red&step=soon');
   const notice = page.getByRole('alert');
-  await expect(notice).toContainText("'H' is not a note name here. English names are used");
+  await expect(notice).toContainText("'H' is not a note name here. This class uses English names");
   await expect(notice).toContainText("'bebop' was given for scale. It can be major, natural-minor");
   await expect(notice).toContainText("The address holds 'colour'");
   await expect(notice).toContainText("The address asks for step 'soon'");

@@ -34,7 +34,7 @@ export type ClassWords = {
   readonly half: string;
   readonly halves: string;
   readonly whole: string;
-  readonly wholes: string;
+  readonly bothSteps: string;
   /** A tonic inside the name of its key: `B♭`, small where the class writes minor so. */
   readonly keyTonic: (tonic: SpelledNote, mode: KeyMode) => string;
   /** A key: `B♭ minor`, `b♭`, `b-Moll`. */
@@ -72,7 +72,7 @@ function keyWords(settings: Settings): Pick<ClassWords, 'keyTonic' | 'key' | 'sc
 
 function build(settings: Settings, sayings: Sayings): ClassWords {
   const names = settings.noteNames;
-  const { steps, letters, ...nouns } = STEP_WORDS[settings.stepWords];
+  const { steps, letters, both, ...nouns } = STEP_WORDS[settings.stepWords];
   const signed = names !== 'german' && names !== 'dutch';
   const note = (each: SpelledNote) => noteIn(names, each);
   const syllables = names === 'fixed-do' || names === 'fixed-ut';
@@ -94,6 +94,7 @@ function build(settings: Settings, sayings: Sayings): ClassWords {
     stepName: (semitones) => (semitones === 3 ? 'augmented second' : aStep(semitones).replace(/^a /u, '')),
     stepLetters: (semitones) => letters[semitones] ?? '',
     ...nouns,
+    bothSteps: both,
     ...keys,
     scale: (tonic, id) => keys.keyTonic(tonic, mode(id)) + keys.join + keys.scaleWord(id),
     spokenScale: (tonic, id) => spokenIn(names, tonic) + keys.join + keys.scaleWord(id),
@@ -103,7 +104,7 @@ function build(settings: Settings, sayings: Sayings): ClassWords {
     },
     relative: relatives.relative,
     parallel: relatives.parallel,
-    method: (id) => (id === 'signature' ? circleTitle(settings) : `By ${nouns.wholes} and ${nouns.halves}`),
+    method: (id) => (id === 'signature' ? circleTitle(settings) : `By ${both}`),
   };
 }
 

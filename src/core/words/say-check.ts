@@ -9,7 +9,7 @@ function wordsOfCheck(w: ClassWords, check: CheckId): CheckWords {
   switch (check) {
     case 'steps-in-order':
       return {
-        holds: `${capital(w.wholes)} and ${w.halves} in order, 12 ${w.halves} in all`,
+        holds: `${capital(w.bothSteps)} in order, 12 ${w.halves} in all`,
         fails: 'A step is out of order',
         none: 'No steps to check',
       };

@@ -14,7 +14,8 @@ type StepWords = {
   readonly half: string;
   readonly halves: string;
   readonly whole: string;
-  readonly wholes: string;
+  /** Both kinds together. */
+  readonly both: string;
 };
 
 export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
@@ -24,7 +25,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     half: 'half step',
     halves: 'half steps',
     whole: 'whole step',
-    wholes: 'whole steps',
+    both: 'whole and half steps',
   },
   'tone-semitone': {
     steps: ['no step', 'a semitone', 'a tone', 'a tone and a semitone', 'a step of two tones'],
@@ -32,7 +33,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     half: 'semitone',
     halves: 'semitones',
     whole: 'tone',
-    wholes: 'tones',
+    both: 'tones and semitones',
   },
   german: {
     steps: ['no step', 'a Halbton', 'a Ganzton', 'a Ganzton and a Halbton', 'a step of two Ganztöne'],
@@ -40,7 +41,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     half: 'Halbton',
     halves: 'Halbtöne',
     whole: 'Ganzton',
-    wholes: 'Ganztöne',
+    both: 'Ganztöne and Halbtöne',
   },
   fractions: {
     steps: ['no step', 'a step of ½', 'a step of 1', 'a step of 1½', 'a step of 2'],
@@ -48,7 +49,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     half: 'step of ½',
     halves: 'steps of ½',
     whole: 'step of 1',
-    wholes: 'steps of 1',
+    both: 'steps of 1 and ½',
   },
 };
 
