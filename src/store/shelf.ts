@@ -1,5 +1,5 @@
 import { type Change, type ChangeWord, type Edit, edit } from './change';
-import type { Kept } from './kept';
+import { type Kept, NAME_LIMIT } from './kept';
 import type { Lesson } from './lesson';
 import { inOrder, type SchoolData } from './school-data';
 
@@ -32,8 +32,8 @@ export function keeping(
 }
 
 /** A copy of an item right after it. */
-export function duplicating(data: SchoolData, item: Kept, id: string, now: string): Change {
-  const made = keeping(data, [{ ...pick(item), id }], now, 'copied');
+export function duplicating(data: SchoolData, item: Kept, id: string, name: string, now: string): Change {
+  const made = keeping(data, [{ ...pick(item), name: name.slice(0, NAME_LIMIT), id }], now, 'copied');
   const [copy] = made.edits;
   if (copy?.table !== 'kept' || !copy.after) return made;
   const beside = keptIn(data, item.lesson);
@@ -41,8 +41,8 @@ export function duplicating(data: SchoolData, item: Kept, id: string, now: strin
   return { says: 'copied', edits: [{ ...copy, after: { ...copy.after, order: order ?? copy.after.order } }] };
 }
 
-function pick({ name, note, address, lesson }: Kept): Omit<NewKept, 'id'> {
-  return { name, note, address, lesson };
+function pick({ note, address, lesson }: Kept): Omit<NewKept, 'id' | 'name'> {
+  return { note, address, lesson };
 }
 
 /** Least distance between two order numbers that leaves room for many more between them. */

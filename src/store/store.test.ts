@@ -51,7 +51,7 @@ describe('changes', () => {
     if (kind === 'delete' && item) return deleting('kept', [item]);
     if (kind === 'edit' && item) return editing('kept', item, { note: 'sing it first' }, NOW);
     if (kind === 'move' && item) return placing(data, item.id, lesson?.id ?? null, at % 5, NOW);
-    if (kind === 'copy' && item) return duplicating(data, item, 'the copy', NOW);
+    if (kind === 'copy' && item) return duplicating(data, item, 'the copy', 'Copy', NOW);
     if (kind === 'lesson') return makingLesson(data, 'a new lesson', 'Week 5', NOW);
     if (kind === 'drop-lesson' && lesson) return deletingLesson(data, lesson, NOW);
     if (kind === 'shift' && lesson) return movingLesson(data, lesson.id, at % 2 === 0 ? 1 : -1, NOW);
@@ -134,7 +134,7 @@ describe('the shelf', () => {
     const data = shelfOf('a', 'b');
     const [a] = data.kept;
     if (!a) throw new Error('no item');
-    expect(idsIn(applied(data, duplicating(data, a, 'a2', NOW)))).toEqual(['a', 'a2', 'b']);
+    expect(idsIn(applied(data, duplicating(data, a, 'a2', 'Copy', NOW)))).toEqual(['a', 'a2', 'b']);
     const kept = applied(data, keeping(data, [{ ...keptItem('c', 0), lesson: null }], NOW));
     expect(idsIn(kept)).toEqual(['a', 'b', 'c']);
     const demo = demoData(NOW);

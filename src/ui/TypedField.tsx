@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 
 type Props = {
   readonly label: string;
@@ -23,6 +23,9 @@ export function TypedField({
   onType,
 }: Props) {
   const [typing, setTyping] = useState<string | null>(null);
+  // A field that changed its kind while it is typed in would lose the focus.
+  const tall = useRef(long);
+  if (typing === null) tall.current = long;
   const shared = {
     'aria-label': label,
     'aria-describedby': describedBy,
@@ -37,5 +40,5 @@ export function TypedField({
       onType(event.target.value);
     },
   };
-  return long ? <textarea rows={2} {...shared} /> : <input {...shared} />;
+  return tall.current ? <textarea rows={2} {...shared} /> : <input {...shared} />;
 }

@@ -135,5 +135,5 @@ test('night stays after a reload, without a flash of day', async ({ page, room }
   await expect(page.locator('html')).toHaveAttribute('data-light', 'night');
   await page.reload({ waitUntil: 'commit' });
   await expect(page.locator('html')).toHaveAttribute('data-light', 'night');
-  await expect(page.getByRole('button', { name: 'Day' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Day', exact: true })).toBeVisible();
 });

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, OWN_SCHOOL, test } from './room';
+import { expect, giveFile, OWN_SCHOOL, test } from './room';
 
 const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
@@ -47,6 +47,39 @@ test('axe finds nothing in an empty school and on a page that is not there', asy
   await axeFindsNothing(page);
 });
 
+const CLASS_PARTS = [
+  '?part=0',
+  '?part=1',
+  '?part=2',
+  '?part=3',
+  '?part=4',
+  '?part=5',
+  '?part=6',
+  '?part=people',
+  '?part=safe',
+  '?new',
+];
+
+for (const light of ['day', 'night'] as const) {
+  test(`axe finds nothing in the Class room by ${light}`, async ({ page, classRoom }) => {
+    await page.addInitScript((chosen) => localStorage.setItem('moon-step:light', chosen), light);
+    for (const part of CLASS_PARTS) {
+      await classRoom.open(part);
+      await axeFindsNothing(page);
+    }
+    await classRoom.open();
+    await classRoom.choose('Key names', 'With Dur and Moll: b-Moll');
+    await expect(page.getByRole('alert')).toBeVisible();
+    await axeFindsNothing(page);
+    await classRoom.open('?part=people');
+    await page.getByRole('button', { name: 'Remove Tove' }).click();
+    await axeFindsNothing(page);
+    await giveFile(page, 'week.txt', 'C# harmonic minor\nhello\n');
+    await expect(classRoom.sheet).toContainText('One scale was found.');
+    await axeFindsNothing(page);
+  });
+}
+
 const SIZES = [
   ['desk', 1280, 800],
   ['projector', 1024, 768],
@@ -62,27 +95,43 @@ const SENTENCES = [
   '/derive?tonic=B%23&scale=harmonic-minor&direction=down&clef=bass&method=step-pattern&step=3',
 ] as const;
 
+/** Whether the page is wider than the window, and which texts are cut. */
+function overflowing(): { readonly wide: boolean; readonly cut: readonly string[] } {
+  const wide = document.documentElement.scrollWidth > window.innerWidth;
+  const scrolls = (element: Element) => /auto|scroll/u.test(getComputedStyle(element).overflowX);
+  const cut = [...document.querySelectorAll('button, h1, h2, p, li, kbd')].filter((element) => {
+    const inScroller = element.closest('[class*=overflow-]');
+    return (
+      !element.closest('.sr-only') &&
+      !(inScroller && scrolls(inScroller)) &&
+      element.scrollWidth > element.clientWidth + 1 &&
+      getComputedStyle(element).display !== 'inline'
+    );
+  });
+  return { wide, cut: cut.map((element) => element.outerHTML.slice(0, 120)) };
+}
+
 for (const [name, width, height] of SIZES) {
   test(`nothing overflows on a ${name} of ${width} by ${height}`, async ({ page, room }) => {
     await page.setViewportSize({ width, height });
     for (const sentence of SENTENCES) {
       await room.open(sentence);
       await expect(room.surface('Staff').getByRole('group', { name: 'Staff' })).toBeVisible();
-      const overflow = await page.evaluate(() => {
-        const wide = document.documentElement.scrollWidth > window.innerWidth;
-        const scrolls = (element: Element) => /auto|scroll/u.test(getComputedStyle(element).overflowX);
-        const cut = [...document.querySelectorAll('button, h1, h2, p, li, kbd')].filter((element) => {
-          const inScroller = element.closest('[class*=overflow-]');
-          return (
-            !element.closest('.sr-only') &&
-            !(inScroller && scrolls(inScroller)) &&
-            element.scrollWidth > element.clientWidth + 1 &&
-            getComputedStyle(element).display !== 'inline'
-          );
-        });
-        return { wide, cut: cut.map((element) => element.outerHTML.slice(0, 120)) };
-      });
+      const overflow = await page.evaluate(overflowing);
       expect(overflow, sentence).toEqual({ wide: false, cut: [] });
+    }
+  });
+}
+
+for (const [name, width, height] of SIZES) {
+  test(`nothing overflows in the Class room on a ${name} of ${width} by ${height}`, async ({
+    page,
+    classRoom,
+  }) => {
+    await page.setViewportSize({ width, height });
+    for (const part of CLASS_PARTS) {
+      await classRoom.open(part);
+      expect(await page.evaluate(overflowing), part).toEqual({ wide: false, cut: [] });
     }
   });
 }

@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
 export const OWN_SCHOOL = 'http://127.0.0.1:4782';
@@ -45,20 +46,101 @@ class DeriveRoom {
   }
 }
 
+/** The Class room as a user meets it. */
+class ClassRoom {
+  constructor(readonly page: Page) {}
+
+  async open(part = '', school = ''): Promise<void> {
+    await this.page.goto(`${school}/class${part}`);
+    await expect(this.page.locator('[data-live=yes]')).toBeVisible();
+  }
+
+  /** Goes to a part of the room by its name. */
+  async part(name: string): Promise<void> {
+    await this.page.getByRole('navigation', { name: 'Parts of this room' }).getByText(name).click();
+  }
+
+  /** One matter with its choices. */
+  matter(title: string): Locator {
+    return this.page.getByRole('group', { name: title, exact: true });
+  }
+
+  async choose(title: string, choice: string): Promise<void> {
+    await this.matter(title).getByText(choice, { exact: true }).click();
+  }
+
+  async chosen(title: string, choice: string): Promise<void> {
+    await expect(
+      this.matter(title)
+        .locator('label', { has: this.page.getByText(choice, { exact: true }) })
+        .getByRole('radio'),
+    ).toBeChecked();
+  }
+
+  /** What the last action said. */
+  get told(): Locator {
+    return this.page.getByRole('banner').getByRole('status');
+  }
+
+  get sheet(): Locator {
+    return this.page.getByRole('dialog');
+  }
+}
+
+/** Gives the page a file as if it were chosen by hand. */
+export async function giveFile(page: Page, name: string, content: string | Uint8Array): Promise<void> {
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(content) });
+}
+
+/** Drops files onto the middle of the page. */
+export async function dropFiles(page: Page, files: Readonly<Record<string, string>>): Promise<void> {
+  const carried = await page.evaluateHandle((given) => {
+    const transfer = new DataTransfer();
+    for (const [name, content] of Object.entries(given)) transfer.items.add(new File([content], name));
+    return transfer;
+  }, files);
+  await page.dispatchEvent('main', 'dragover', { dataTransfer: carried });
+  await expect(page.getByText('Drop a score, a list of scales or a backup')).toBeVisible();
+  await page.dispatchEvent('main', 'drop', { dataTransfer: carried });
+}
+
+/** A file the page saves when something is done. */
+export async function savedBy(
+  page: Page,
+  act: () => Promise<unknown>,
+): Promise<{ name: string; bytes: Buffer }> {
+  const waiting = page.waitForEvent('download');
+  await act();
+  const file = await waiting;
+  return { name: file.suggestedFilename(), bytes: await readFile(await file.path()) };
+}
+
 /** A test in the room that fails on anything the browser complains of. */
-export const test = base.extend<{ room: DeriveRoom; quiet: undefined }>({
+export const test = base.extend<{
+  room: DeriveRoom;
+  classRoom: ClassRoom;
+  expected: RegExp | null;
+  quiet: undefined;
+}>({
+  /** What the browser may complain of in these tests. */
+  expected: [null, { option: true }],
   room: async ({ page }, use) => {
     await use(new DeriveRoom(page));
   },
+  classRoom: async ({ page }, use) => {
+    await use(new ClassRoom(page));
+  },
   quiet: [
-    async ({ page }, use) => {
+    async ({ page, expected }, use) => {
       const complaints: string[] = [];
       page.on('pageerror', (error) => complaints.push(error.message));
       page.on('console', (message) => {
         if (['error', 'warning'].includes(message.type())) complaints.push(message.text());
       });
       await use(undefined);
-      expect(complaints).toEqual([]);
+      expect(complaints.filter((complaint) => !expected?.test(complaint))).toEqual([]);
     },
     { auto: true },
   ],

@@ -8,8 +8,9 @@ import { DIRECTIONS, lineOf } from '../scale/line';
 import { SCALE_IDS } from '../scale/pattern';
 import { type Scale, scaleNamed } from '../scale/scale';
 import { impossiblePairs } from '../school/pairs';
-import { CHOICES, SETTING_NAMES, type SettingName, type Settings, USUAL_SETTINGS } from '../school/settings';
+import { CHOICES, SETTING_NAMES, type Settings, USUAL_SETTINGS } from '../school/settings';
 import { type ClassWords, wordsOf } from './class-words';
+import { LEFT_BEHIND } from './left-behind.test-data';
 import { type AddressProblem, sayAddressProblem } from './say-address';
 import { sayCheck } from './say-check';
 import { type FileProblem, type FileWarning, sayFileProblem, sayFileWarning } from './say-file';
@@ -201,28 +202,6 @@ function check(texts: readonly string[], where: string): void {
     }
   }
 }
-
-/** Words of the usual school that must not be left where another one speaks. Choices themselves name all schools. */
-const LEFT_BEHIND: Partial<Record<SettingName, Readonly<Record<string, RegExp>>>> = {
-  stepWords: {
-    'tone-semitone': /\b(?:half|whole) steps?\b|Halbt|Ganzt/iu,
-    german: /\b(?:half|whole) steps?\b|semitone|\btones?\b/iu,
-    fractions: /\b(?:half|whole) steps?\b|semitone|Halbt|\btones?\b/iu,
-  },
-  noteNames: {
-    german: /[A-H][♯♭♮𝄪𝄫]|\b(?:Do|Re|Fa|Sol|Si)\b/u,
-    dutch: /[A-H][♯♭♮𝄪𝄫]|\bH\b/u,
-    'fixed-do': /\b[A-H][♯♭♮𝄪𝄫]|\b[B-H]\b|\bA(?:$|[.,:;]| (?:and|to|becomes|up|is)\b)/u,
-    'fixed-ut': /\bDo\b|\b[A-H][♯♭♮𝄪𝄫]/u,
-  },
-  relatives: {
-    'tonic-minor': /parallel/iu,
-    german: /\brelative (?:minor|key)|parallel (?:minor|major)/iu,
-  },
-  circle: { fourths: /circle of fifths/iu },
-  keyNames: { german: /\b[A-H](?:is|es)? (?:major|minor)\b/u },
-  degrees: { 'leading-note': /the 7th|leading tone/u, 'leading-tone': /the 7th|leading note/u },
-};
 
 describe('every word in every school', () => {
   it('samples every step kind', () => {

@@ -16,6 +16,8 @@ import type { ClassActions } from './use-class-actions';
 type Props = {
   readonly part: Part;
   readonly state: SchoolState;
+  /** Whether there is a class; without one only backups can be seen to. */
+  readonly known: boolean;
   /** Null until the records are known. */
   readonly group: Group | null;
   readonly refused: Refused | null;
@@ -31,13 +33,13 @@ const WITH_SAYINGS = SETTING_GROUPS.findIndex(({ names }) => names.includes('fla
 
 /** The parts of the room beside the one that stands open. */
 export function ClassParts(props: Props) {
-  const { part, state, group, refused, actions, onPart, onNew, onLeave, onFile } = props;
+  const { part, state, known, group, refused, actions, onPart, onNew, onLeave, onFile } = props;
   const say = classRoomWords(useWords());
   return (
     <div className="grid min-h-0 grow gap-4 wide:grid-cols-[13rem_minmax(0,1fr)]">
       <div className="flex flex-col gap-3">
         <nav aria-label={say.partsLabel} className="flex flex-wrap gap-1 wide:flex-col">
-          {SETTING_GROUPS.map(({ title }, index) => (
+          {(known ? SETTING_GROUPS : []).map(({ title }, index) => (
             <PartButton
               key={title}
               label={title}
@@ -45,7 +47,7 @@ export function ClassParts(props: Props) {
               onClick={() => onPart({ kind: 'settings', index })}
             />
           ))}
-          {(['people', 'safe'] as const).map((kind) => (
+          {(known ? (['people', 'safe'] as const) : (['safe'] as const)).map((kind) => (
             <PartButton
               key={kind}
               label={say.parts[kind]}
@@ -55,9 +57,9 @@ export function ClassParts(props: Props) {
           ))}
         </nav>
         <div className="flex flex-wrap gap-1.5 border-t border-rule pt-3 wide:flex-col wide:items-stretch">
-          <div className="text-small text-quiet">
-            {say.nameLabel}
-            {group && (
+          {group && (
+            <div className="text-small text-quiet">
+              {say.nameLabel}
               <TypedField
                 label={say.nameLabel}
                 value={group.name}
@@ -65,18 +67,22 @@ export function ClassParts(props: Props) {
                 onType={actions.rename}
                 className="field text-body text-ink"
               />
-            )}
-          </div>
+            </div>
+          )}
           <button type="button" className="control" onClick={onNew}>
             <Plus className="size-4" aria-hidden="true" />
             {say.newGroup}
           </button>
-          <button type="button" className="control" onClick={actions.makeLike}>
-            {say.likeThis}
-          </button>
-          <button type="button" className="control" onClick={actions.remove}>
-            {say.deleteGroup}
-          </button>
+          {known && (
+            <>
+              <button type="button" className="control" onClick={actions.makeLike}>
+                {say.likeThis}
+              </button>
+              <button type="button" className="control" onClick={actions.remove}>
+                {say.deleteGroup}
+              </button>
+            </>
+          )}
         </div>
       </div>
       <div className="-mr-2 min-h-0 overflow-y-auto pr-2">

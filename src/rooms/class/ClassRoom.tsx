@@ -1,5 +1,6 @@
 import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { ENGLISH } from '@/core/words/class-words';
+import { sayStoreProblem } from '@/core/words/say-store';
 import { classRoomWords } from '@/core/words/screen/class';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { FileDrop } from '@/ui/files/FileDrop';
@@ -53,13 +54,14 @@ function Room() {
   const [single, setSingle] = useSetting('moon-step:single-keys', SINGLE_KEYS);
   const chooser = useRef<HTMLInputElement>(null);
   const file = useFileIn(w.settings);
-  const actions = useClassActions({ w, group, school, choose, refuse: setRefused, tell: setSaid });
+  const actions = useClassActions({ w, group, spoken, school, choose, refuse: setRefused, tell: setSaid });
   const shelf = shelfActions({ w, sentence: FIRST_SENTENCE, school, tell: setSaid });
   const parts = useMemo(
     () => (spoken ? classSentence(w, spoken, state.data.groups) : []),
     [w, spoken, state.data.groups],
   );
-  const isNew = making || (state.status !== 'opening' && !spoken);
+  const noClass = state.status !== 'opening' && !spoken;
+  const isNew = making || (noClass && part.kind !== 'safe');
 
   useEffect(() => setLive(true), []);
   useEffect(() => {
@@ -87,7 +89,10 @@ function Room() {
   );
   return (
     <Speaking words={w}>
-      <div data-live={live ? 'yes' : 'no'} className="flex min-h-dvh grow flex-col room:h-dvh">
+      <div
+        data-live={live && (spoken || noClass) ? 'yes' : 'no'}
+        className="flex min-h-dvh grow flex-col room:h-dvh"
+      >
         <ClassBar
           state={state}
           group={spoken}
@@ -100,6 +105,11 @@ function Room() {
           actions={actions}
         />
         <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
+          {typeof state.saving === 'object' && (
+            <p role="alert" className="card border-wrong p-3">
+              {sayStoreProblem(state.saving)}
+            </p>
+          )}
           {isNew ? (
             <NewClass
               onStart={async (name, settings) => {
@@ -107,14 +117,20 @@ function Room() {
                 make(false);
               }}
               onCancel={spoken ? () => make(false) : null}
+              onSafe={() => go({ kind: 'safe' })}
             />
           ) : (
-            spoken && (
+            (spoken || noClass) && (
               <>
-                <Sentence parts={parts} open={word} onOpen={setWord} onPick={pick} />
+                {spoken ? (
+                  <Sentence parts={parts} open={word} onOpen={setWord} onPick={pick} />
+                ) : (
+                  <h1 className="font-serif text-sentence">{say.parts.safe}</h1>
+                )}
                 <ClassParts
                   part={part}
                   state={state}
+                  known={spoken !== null}
                   group={group}
                   refused={refused}
                   actions={actions}

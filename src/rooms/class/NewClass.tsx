@@ -11,13 +11,16 @@ type Props = {
   readonly onStart: (name: string, settings: Partial<Settings>) => void;
   /** Null where there is no class yet to go back to. */
   readonly onCancel: (() => void) | null;
+  /** Goes to the backups, which need no class. */
+  readonly onSafe: () => void;
 };
 
 const ASKED = ['noteNames', 'stepWords'] as const;
 
 /** The two questions a new class begins with, and three lines about what there is. */
-export function NewClass({ onStart, onCancel }: Props) {
-  const say = classRoomWords(useWords()).new;
+export function NewClass({ onStart, onCancel, onSafe }: Props) {
+  const room = classRoomWords(useWords());
+  const say = room.new;
   const [name, setName] = useState('');
   const [settings, setSettings] = useState(USUAL_SETTINGS);
   const submit = (event: SyntheticEvent) => {
@@ -86,6 +89,9 @@ export function NewClass({ onStart, onCancel }: Props) {
             {say.cancel}
           </button>
         )}
+        <button type="button" className="control" onClick={onSafe}>
+          {room.parts.safe}
+        </button>
       </div>
     </form>
   );

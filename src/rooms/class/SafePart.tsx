@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { sayRecordProblem, sayStoreProblem } from '@/core/words/say-store';
+import { sayRecordProblem } from '@/core/words/say-store';
 import { classRoomWords } from '@/core/words/screen/class';
 import type { SchoolState } from '@/store/school-state';
 import { installer } from '@/ui/app/service';
@@ -19,7 +19,7 @@ type Props = {
 /** Backup, storage and working without the server: what is safe, what is not, and what to do. */
 export function SafePart({ state, name, onSave, onOpen, onClear }: Props) {
   const say = classRoomWords(useWords()).safe;
-  const { saving, unread, backup } = state;
+  const { unread, backup } = state;
   const last = backup.at
     ? say.last(new Date(backup.at).toLocaleString('en-GB', { dateStyle: 'long', timeStyle: 'short' }))
     : say.never;
@@ -43,9 +43,8 @@ export function SafePart({ state, name, onSave, onOpen, onClear }: Props) {
         <p>{say.clearHelp}</p>
         <Press label={schoolOfPage() === 'demo' ? say.clearDemo : say.clearOwn} onClick={onClear} />
       </Card>
-      {(typeof saving === 'object' || unread.length > 0) && (
+      {unread.length > 0 && (
         <div role="alert" className="card border-wrong p-3 wide:col-span-2">
-          {typeof saving === 'object' && <p>{sayStoreProblem(saving)}</p>}
           {unread.map((problem, index) => (
             <p key={index}>{sayRecordProblem(problem)}</p>
           ))}

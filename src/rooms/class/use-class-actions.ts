@@ -22,6 +22,8 @@ type Given = {
   readonly w: ClassWords;
   /** The record of the class in hand; null where there is none. */
   readonly group: Group | null;
+  /** The class in hand, which may be known before its record, or live without one where nothing can be stored. */
+  readonly spoken: SpokenGroup | null;
   readonly school: SchoolHandle;
   readonly choose: (group: SpokenGroup) => void;
   readonly refuse: (refused: Refused | null) => void;
@@ -50,13 +52,18 @@ function peopleActions({ w, group, school, tell }: Pick<Given, 'w' | 'group' | '
 }
 
 /** Everything that can be done in the Class room, as functions that never change. */
-export function useClassActions({ w, group, school, choose, refuse, tell }: Given) {
+export function useClassActions({ w, group, spoken, school, choose, refuse, tell }: Given) {
   const say = classRoomWords(w);
-  const edit = (fields: Partial<Group>, says: Change['says'] = 'edited') =>
-    school.change((data, now) => {
-      const stored = data.groups.find(({ id }) => id === group?.id);
-      return stored ? editing('groups', stored, fields, now, says) : NOTHING;
+  const edit = async (fields: (stored: SpokenGroup) => Partial<Group>, says: Change['says'] = 'edited') => {
+    let found = false;
+    await school.change((data, now) => {
+      const stored = data.groups.find(({ id }) => id === spoken?.id);
+      found = stored !== undefined;
+      return stored ? editing('groups', stored, fields(stored), now, says) : NOTHING;
     });
+    // Where nothing can be stored, the class lasts as long as the page.
+    if (!found && spoken) choose({ ...spoken, ...fields(spoken) });
+  };
   const make = async (name: string, settings: Partial<Settings>) => {
     const id = crypto.randomUUID();
     let made: Group | null = null;
@@ -87,23 +94,20 @@ export function useClassActions({ w, group, school, choose, refuse, tell }: Give
     make,
     save,
     makeLike: () => make(say.likeName(group?.name ?? say.new.unnamed), group?.settings ?? {}),
-    rename: (name: string) => edit({ name }),
+    rename: (name: string) => edit(() => ({ name })),
     set: (name: SettingName, value: string) => {
       const settings = withSetting(w.settings, name, value);
       const pair = refusal(settings, name);
       refuse(pair ? { name, value, pair } : null);
-      if (!pair) void edit({ settings }, 'class-set');
+      if (!pair) void edit(() => ({ settings }), 'class-set');
     },
     setBoth: ({ name, value }: Refused) => {
       refuse(null);
-      void edit({ settings: makingRoomFor(withSetting(w.settings, name, value), name) }, 'class-set');
+      const settings = makingRoomFor(withSetting(w.settings, name, value), name);
+      void edit(() => ({ settings }), 'class-set');
     },
     say: (order: 'sharps' | 'flats', text: string) =>
-      school.change((data, now) => {
-        const stored = data.groups.find(({ id }) => id === group?.id);
-        if (!stored) return NOTHING;
-        return editing('groups', stored, { sayings: { ...stored.sayings, [order]: text } }, now);
-      }),
+      edit(({ sayings }) => ({ sayings: { ...sayings, [order]: text } })),
     remove: async () => {
       if (!group) return;
       await school.change((data) => deletingGroup(data, group));

@@ -164,7 +164,7 @@ function Lessons({ state: { data }, actions, onSay }: LessonsProps) {
       sensors={sensors}
       collisionDetection={closestCorners}
       onDragEnd={drop}
-      accessibility={{ announcements }}
+      accessibility={{ announcements, screenReaderInstructions: { draggable: SAY.dragged.how } }}
     >
       <div className="-mx-1 min-h-0 grow overflow-y-auto px-1 pb-1">
         {data.lessons.map((lesson, index) => (

@@ -71,7 +71,7 @@ export function shelfActions({ w, sentence, school, tell }: Given) {
     duplicate: (item: Kept) =>
       school.change((data, now) => {
         const stored = data.kept.find(({ id }) => id === item.id) ?? item;
-        return duplicating(data, stored, crypto.randomUUID(), now);
+        return duplicating(data, stored, crypto.randomUUID(), SHELF_WORDS.copyName(stored.name), now);
       }),
     makeLesson: () =>
       school.change((data, now) => makingLesson(data, crypto.randomUUID(), SHELF_WORDS.lessonName, now)),

@@ -3,7 +3,8 @@ import { filesWords } from '@/core/words/screen/files';
 import { useWords } from '../school/use-class';
 
 type Props = {
-  readonly onFile: (file: File) => void;
+  /** Takes a file; `others` tells that more than one was dropped. */
+  readonly onFile: (file: File, others: boolean) => void;
   /** Opens the browser's own way to choose a file. */
   readonly input: RefObject<HTMLInputElement | null>;
 };
@@ -30,8 +31,8 @@ export function FileDrop({ onFile, input }: Props) {
       if (!carriesFiles(event)) return;
       event.preventDefault();
       setOver(false);
-      const file = event.dataTransfer?.files[0];
-      if (file) newest.current(file);
+      const [file, other] = event.dataTransfer?.files ?? [];
+      if (file) newest.current(file, other !== undefined);
     };
     const leave = (event: DragEvent) => {
       if (event.relatedTarget === null) setOver(false);
@@ -58,7 +59,7 @@ export function FileDrop({ onFile, input }: Props) {
           const file = event.target.files?.[0];
           // The same file may be chosen again.
           event.target.value = '';
-          if (file) onFile(file);
+          if (file) onFile(file, false);
         }}
       />
       {over && (

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { sayFileProblem, sayFileWarning } from '@/core/words/say-file';
 import { sayRecordProblem } from '@/core/words/say-store';
 import { filesWords } from '@/core/words/screen/files';
@@ -30,6 +31,7 @@ export function FileSheet({ handle, data, sentence, onShow, onKeep, onBringIn }:
       open={file.stage !== 'none'}
       onOpen={(open) => !open && close()}
     >
+      {file.stage !== 'none' && file.others && <p className="text-small">{say.oneFile(file.name)}</p>}
       {file.stage === 'reading' && (
         <p role="status" className="flex items-center gap-3">
           {say.reading(file.name)}
@@ -63,11 +65,29 @@ type OffersProps = Pick<Props, 'sentence' | 'onShow' | 'onKeep'> & {
 function Offers({ reading, sentence, onShow, onKeep }: OffersProps) {
   const say = filesWords(useWords());
   const { scales, warnings, title } = reading;
+  const [kept, setKept] = useState<ReadonlySet<OfferedScale>>(new Set());
+  const keep = (wanted: readonly OfferedScale[], lesson: string | null) => {
+    setKept(new Set([...kept, ...wanted]));
+    onKeep(wanted, lesson);
+  };
   return (
     <div className="flex min-h-0 grow flex-col gap-3 overflow-y-auto">
-      <p role="status">{scales.length === 0 ? say.noneFound : say.found(scales.length)}</p>
+      <p role="status">
+        {scales.length === 0 ? say.noneFound : say.found(scales.length)}
+        {kept.size > 0 && ` ${say.kept(kept.size)}`}
+      </p>
       {scales.length > 0 && (
-        <button type="button" className="control self-start" onClick={() => onKeep(scales, title)}>
+        <button
+          type="button"
+          className="control self-start"
+          disabled={scales.every((scale) => kept.has(scale))}
+          onClick={() =>
+            keep(
+              scales.filter((scale) => !kept.has(scale)),
+              title,
+            )
+          }
+        >
           {say.keepAll(scales.length, title)}
         </button>
       )}
@@ -85,10 +105,11 @@ function Offers({ reading, sentence, onShow, onKeep }: OffersProps) {
               <button
                 type="button"
                 className="control"
-                aria-label={say.keepOne(sentence(scale))}
-                onClick={() => onKeep([scale], null)}
+                aria-label={kept.has(scale) ? undefined : say.keepOne(sentence(scale))}
+                disabled={kept.has(scale)}
+                onClick={() => keep([scale], null)}
               >
-                {say.keep}
+                {kept.has(scale) ? say.onShelf : say.keep}
               </button>
             </div>
           </li>

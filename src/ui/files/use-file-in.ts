@@ -12,12 +12,18 @@ const LARGEST = 16_000_000;
 
 export type FileIn =
   | { readonly stage: 'none' }
-  | { readonly stage: 'reading'; readonly name: string }
-  | { readonly stage: 'read'; readonly name: string; readonly reading: FileReading };
+  | (Taken & { readonly stage: 'reading' })
+  | (Taken & { readonly stage: 'read'; readonly reading: FileReading });
+
+type Taken = {
+  readonly name: string;
+  /** More than one was dropped; the others were left alone. */
+  readonly others: boolean;
+};
 
 export type FileHandle = {
   readonly file: FileIn;
-  readonly take: (file: File) => void;
+  readonly take: (file: File, others: boolean) => void;
   readonly close: () => void;
 };
 
@@ -40,15 +46,15 @@ export function useFileIn(settings: Settings): FileHandle {
   newest.current = settings;
   useEffect(() => () => running.current?.abort(), []);
 
-  const take = useCallback(async (taken: File) => {
+  const take = useCallback(async (taken: File, others: boolean) => {
     running.current?.abort();
     const control = new AbortController();
     running.current = control;
     const { name } = taken;
     const done = (reading: FileReading) => {
-      if (!control.signal.aborted) setFile({ stage: 'read', name, reading });
+      if (!control.signal.aborted) setFile({ stage: 'read', name, others, reading });
     };
-    setFile({ stage: 'reading', name });
+    setFile({ stage: 'reading', name, others });
     const bytes = await bytesOf(taken);
     if (control.signal.aborted) return;
     if ('code' in bytes) return done({ ok: false, problem: bytes });

@@ -4,12 +4,15 @@ export type KeyActions = Readonly<Record<string, (event: KeyboardEvent) => void>
 
 /** Whether the focus is where text is typed. */
 function typesText(target: EventTarget | null): boolean {
-  return target instanceof Element && target.closest('input, textarea, select, [contenteditable]') !== null;
+  const fields = 'input:not([type=radio], [type=checkbox]), textarea, select, [contenteditable]';
+  return target instanceof Element && target.closest(fields) !== null;
 }
 
-/** Whether the focus is where arrows and letters have a meaning of their own. */
-function takesKeys(target: EventTarget | null): boolean {
-  return target instanceof Element && target.closest('[role=slider], [role=dialog], [role=menu]') !== null;
+/** Whether the focus is where this key has a meaning of its own: choices are walked with the arrows. */
+function takesKey(target: EventTarget | null, key: string): boolean {
+  if (!(target instanceof Element)) return false;
+  if (target.closest('[role=slider], [role=dialog], [role=menu]')) return true;
+  return key.startsWith('Arrow') && target.closest('input[type=radio]') !== null;
 }
 
 /**
@@ -24,7 +27,7 @@ export function useKeys(actions: KeyActions, single: boolean): void {
       if (event.defaultPrevented || event.altKey || event.isComposing || typesText(event.target)) return;
       const typed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
       const held = event.ctrlKey || event.metaKey;
-      if (!held && takesKeys(event.target)) return;
+      if (!held && takesKey(event.target, typed)) return;
       if (!held && typed.length === 1 && !current.current.single && typed !== '?') return;
       const action = current.current.actions[held ? `mod+${typed}` : typed];
       if (!action) return;

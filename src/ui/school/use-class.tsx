@@ -63,9 +63,10 @@ export function useClass({ status, data }: SchoolState): ClassHandle {
   const group = useMemo(() => readMirror(text), [text]);
   const words = useMemo(() => (group ? wordsOf(group.settings, group.sayings) : ENGLISH), [group]);
   useEffect(() => {
-    if (status !== 'ready') return;
     const record = data.groups.find(({ id }) => id === group?.id) ?? data.groups[0];
-    store(record ? writeMirror(record) : null);
+    // Where nothing can be stored, what was made since lasts as long as the page.
+    if (record) store(writeMirror(record));
+    else if (status === 'ready') store(null);
   }, [status, data.groups, group?.id]);
   const choose = useCallback((chosen: SpokenGroup) => store(writeMirror(chosen)), []);
   return useMemo(() => ({ group, words, choose }), [group, words, choose]);

@@ -36,7 +36,14 @@ export function useSchool(): SchoolHandle {
         if (!wanted) return;
         const opened = openSchoolStore(schoolOfPage(), new Date().toISOString());
         setStore(opened);
-        opening.open(opened);
+        // Nothing is changed before it is known what there is.
+        const known = () => {
+          if (opened.state().status === 'opening') return;
+          opening.open(opened);
+          forget();
+        };
+        const forget = opened.subscribe(known);
+        known();
       });
     });
     return () => {

@@ -17,7 +17,7 @@ function words(_: ClassWords) {
     reading: (name: string) => `Reading ${name}`,
     stop: 'Stop reading',
     summary: 'Nothing is changed before you choose.',
-    oneFile: (name: string) => `One file at a time: ${name} was taken.`,
+    oneFile: (name: string) => `One file at a time: ${name} was taken, the others were left alone.`,
     found: (count: number) => (count === 1 ? 'One scale was found.' : `${count} scales were found.`),
     noneFound: 'No scale was found. Why not:',
     passedOver: 'Passed over:',
@@ -29,6 +29,7 @@ function words(_: ClassWords) {
       count === 1 ? `Keep it as the lesson ‘${lesson}’` : `Keep all ${count} as the lesson ‘${lesson}’`,
     kept: (count: number) => (count === 1 ? 'One derivation kept.' : `${count} derivations kept.`),
     keep: 'Keep',
+    onShelf: 'On the shelf',
     backup: {
       whole: (date: string) => `A backup made on ${date}.`,
       part: (part: string, date: string) => `A part of a school, ‘${part}’, saved on ${date}.`,

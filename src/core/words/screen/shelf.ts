@@ -43,6 +43,7 @@ export const SHELF_WORDS = {
   drag: (name: string) => `Drag ${name}`,
   more: (name: string) => `More for ${name}`,
   duplicate: 'Make a copy',
+  copyName: (name: string) => `${name}, copy`,
   delete: (name: string) => `Delete ${name}`,
   moveTo: (lesson: string) => `Move to ${lesson}`,
   printLesson: (name: string) => `Print ${name} as one handout`,
@@ -50,7 +51,8 @@ export const SHELF_WORDS = {
   deleteLesson: (name: string) => `Delete the lesson ${name}; what lies in it stays on the shelf`,
   emptyLesson: 'Nothing in this lesson yet. Drag something here.',
   dragged: {
-    lifted: (name: string) => `${name} lifted. Arrows move it, Space puts it down, Escape lets it go.`,
+    how: 'Space lifts it. Then arrows move it, Space puts it down, Escape lets it go.',
+    lifted: (name: string) => `${name} lifted.`,
     over: (name: string, place: number, of: number) => `${name} at place ${place} of ${of}.`,
     dropped: (name: string) => `${name} put down.`,
     let: (name: string) => `${name} stays where it was.`,
