@@ -41,11 +41,7 @@ export function ClassBar({ state, group, said, night, actions, onChoose, onFile,
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
       <ClassMenu group={group} groups={state.data.groups} onChoose={onChoose} />
-      <p
-        role="status"
-        className="mr-auto min-w-0 grow basis-0 truncate text-small font-semibold"
-        title={said || saved}
-      >
+      <p role="status" className="mr-auto min-w-20 grow basis-20 text-small font-semibold">
         {said || saved}
       </p>
       {remind && (

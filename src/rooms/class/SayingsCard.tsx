@@ -16,7 +16,7 @@ export function SayingsCard({ group, onType }: Props) {
   const say = classRoomWords(useWords()).sayings;
   return (
     <section aria-label={say.title} className="card mb-3 break-inside-avoid p-3">
-      <h3 className="font-serif text-large font-bold">{say.title}</h3>
+      <h2 className="font-serif text-large font-bold">{say.title}</h2>
       <p className="mb-2 text-small text-quiet">{say.help}</p>
       <Saying order="sharps" saying={group.sayings.sharps} onType={onType} />
       <Saying order="flats" saying={group.sayings.flats} onType={onType} />
