@@ -48,24 +48,44 @@ const TYPE_WEIGHT = 650;
 
 const bravura = fontkit.openSync(here('node_modules/@vexflow-fonts/bravura/bravura.otf'));
 
-/** Outline as SVG path data with y downwards, in thousandths of the type size, rounded to whole units. */
+/**
+ * Outline as SVG path data with y downwards, in thousandths of the type size, rounded to whole units. Points are
+ * given from the one before, which packs far smaller.
+ */
 function outline(font, codePoint) {
   const glyph = font.glyphForCodePoint(codePoint);
   const scale = 1000 / font.unitsPerEm;
-  const { minX, minY, maxX, maxY } = glyph.bbox;
-  return {
-    width: Math.round(glyph.advanceWidth * scale),
-    box: [minX, -maxY, maxX, -minY].map((edge) => Math.round(edge * scale)),
-    d: glyph.path
-      .scale(scale, -scale)
-      .toSVG()
-      .replace(/-?\d+\.\d+/gu, (n) => String(Math.round(Number(n)))),
-  };
+  return { width: Math.round(glyph.advanceWidth * scale), d: relativePath(glyph.path.commands, scale) };
+}
+
+const LETTERS = { moveTo: 'm', lineTo: 'l', quadraticCurveTo: 'q', bezierCurveTo: 'c', closePath: 'z' };
+
+function relativePath(commands, scale) {
+  let at = [0, 0];
+  let start = [0, 0];
+  let path = '';
+  for (const { command, args } of commands) {
+    const points = [];
+    for (let index = 0; index < args.length; index += 2) {
+      points.push([Math.round(args[index] * scale), Math.round(-args[index + 1] * scale)]);
+    }
+    const numbers = points.flatMap(([x, y]) => [x - at[0], y - at[1]]);
+    path += LETTERS[command] + numbers.map((n, index) => (index > 0 && n >= 0 ? ` ${n}` : n)).join('');
+    at = points.at(-1) ?? start;
+    if (command === 'moveTo') start = at;
+  }
+  return path;
+}
+
+/** Left, top, right and bottom of an outline, y downwards. */
+function boxOf(font, codePoint) {
+  const { minX, minY, maxX, maxY } = font.glyphForCodePoint(codePoint).bbox;
+  return [minX, -maxY, maxX, -minY].map((edge) => Math.round((edge * 1000) / font.unitsPerEm));
 }
 
 const music = Object.entries(GLYPHS).map(([name, codePoint]) => [
   name,
-  { codePoint, ...outline(bravura, codePoint) },
+  { codePoint, box: boxOf(bravura, codePoint), ...outline(bravura, codePoint) },
 ]);
 const type = await Promise.all(
   TYPE.map(async ({ prefix, chars, file }) => {
@@ -74,7 +94,7 @@ const type = await Promise.all(
     const font = fontkit.create(await subsetFont(variable, chars, options));
     return [...chars].map((char) => {
       const codePoint = char.codePointAt(0);
-      return [prefix + char, { codePoint, ...outline(font, codePoint) }];
+      return [prefix + char, outline(font, codePoint)];
     });
   }),
 );

@@ -14,7 +14,7 @@ import { SCALE_TABLE } from '@/core/scale/scale-table';
 import { writeOut } from '@/core/scale/written';
 import { ENGLISH } from '@/core/words/class-words';
 import { gathered } from './gather';
-import { glyphAt, glyphNamed } from './glyphs';
+import { boxOf, glyphAt } from './glyphs';
 import { stepMoon } from './moon';
 import { noteLabel } from './note-label';
 import { RAIL_PLACES, railScene, railStart } from './rail';
@@ -97,7 +97,7 @@ describe('the engraved staff', () => {
             const marks = ['clef', 'sign', 'accidental', 'note'].flatMap((part) => glyphsOf(scene, part));
             const boxes = marks
               .map((mark) => {
-                const [left = 0, top = 0, right = 0, bottom = 0] = glyphNamed(mark.glyph).box;
+                const [left = 0, top = 0, right = 0, bottom = 0] = boxOf(mark.glyph);
                 const scale = mark.size / 1000;
                 return {
                   left: mark.x + left * scale,

@@ -2,13 +2,11 @@ import table from './glyphs.json';
 
 export type GlyphName = keyof typeof table;
 
-/** Outline in thousandths of the type size, y downwards from the baseline; `box` is left, top, right, bottom. */
-export type Glyph = {
-  readonly codePoint: number;
-  readonly width: number;
-  readonly box: readonly number[];
-  readonly d: string;
-};
+/** Outline in thousandths of the type size, y downwards from the baseline; `width` is how far the next one stands. */
+export type Glyph = { readonly width: number; readonly d: string };
+
+/** Music has a code point in the private use area, and a box: left, top, right, bottom of the outline. */
+type MusicGlyph = Glyph & { readonly codePoint: number; readonly box: readonly number[] };
 
 /** Whether there is an outline of this name. */
 export function isGlyphName(name: string): name is GlyphName {
@@ -20,16 +18,26 @@ export function glyphNamed(name: GlyphName): Glyph {
   return table[name];
 }
 
-/** SMuFL has its glyphs in the private use area, https://w3c.github.io/smufl/latest/ */
-const PRIVATE_USE = 0xe000;
+const music = (name: GlyphName): MusicGlyph | null => {
+  const glyph: Glyph | MusicGlyph = table[name];
+  return 'box' in glyph ? glyph : null;
+};
+
+/** The box of a music glyph: left, top, right, bottom. Letters and figures have none and throw. */
+export function boxOf(name: GlyphName): readonly number[] {
+  const glyph = music(name);
+  if (!glyph) throw new RangeError(`${name} has no box`);
+  return glyph.box;
+}
 
 const BY_CODE_POINT: ReadonlyMap<number, GlyphName> = new Map(
-  (Object.keys(table) as GlyphName[])
-    .filter((name) => table[name].codePoint >= PRIVATE_USE)
-    .map((name) => [table[name].codePoint, name]),
+  (Object.keys(table) as GlyphName[]).flatMap((name) => {
+    const glyph = music(name);
+    return glyph ? [[glyph.codePoint, name] as const] : [];
+  }),
 );
 
-/** The music glyph of a SMuFL code point, or null where the table has none. */
+/** The music glyph of a SMuFL code point (https://w3c.github.io/smufl/latest/), or null where the table has none. */
 export function glyphAt(codePoint: number): GlyphName | null {
   return BY_CODE_POINT.get(codePoint) ?? null;
 }

@@ -1,5 +1,5 @@
 import type { Alteration, SpelledNote } from '@/core/note/spelled';
-import { type GlyphName, glyphNamed, isGlyphName } from './glyphs';
+import { boxOf, type GlyphName, glyphNamed, isGlyphName } from './glyphs';
 import type { Ink, Mark } from './scene';
 
 /** The music glyph of each sign. */
@@ -65,7 +65,7 @@ export function noteLabel(name: string, x: number, y: number, size: number, fill
     const at = left;
     left += (widths[index] as number) * set;
     if (!sign) return { kind: 'glyph', glyph, x: at, y: baseline, size: set, fill };
-    const [, top = 0, , bottom = 0] = glyphNamed(glyph).box;
+    const [, top = 0, , bottom = 0] = boxOf(glyph);
     const signSize = set * SIGN_SIZE;
     // Sharps and naturals stand centred on the capital; flats hang a little higher, by their stem.
     const middle = FLATS.has(glyph) ? 0.4 : 0.34;

@@ -1,5 +1,5 @@
 import { Element, RenderContext } from 'vexflow/core';
-import { glyphAt, glyphNamed } from './glyphs';
+import { boxOf, glyphAt, glyphNamed } from './glyphs';
 import type { Mark } from './scene';
 
 const POINT = 4 / 3; // pixels
@@ -24,7 +24,7 @@ const measuringCanvas = {
     measureText(text: string) {
       const size = pixels(this.font);
       const name = glyphAt(text.codePointAt(0) ?? 0);
-      const [left = 0, top = 0, right = 0, bottom = 0] = name ? glyphNamed(name).box : [];
+      const [left = 0, top = 0, right = 0, bottom = 0] = name ? boxOf(name) : [];
       const scale = size / 1000;
       return {
         width: widthOf(text, size),

@@ -1,18 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyData, NOW } from './any-data.test-data';
-import {
-  bringingIn,
-  clearing,
-  looksLikeBackup,
-  partOfGroup,
-  partOfLesson,
-  readBackup,
-  wantsBackup,
-  writeBackup,
-} from './backup';
+import { clearing, partOfGroup, partOfLesson, wantsBackup, writeBackup } from './backup';
+import { bringingIn } from './bringing-in';
 import { applied, inverted } from './change';
 import { demoData } from './demo-school';
+import { looksLikeBackup, readBackup } from './read-backup';
 import { NO_DATA, type SchoolData, TABLES } from './school-data';
 
 function backupOf(data: SchoolData, part: string | null = null) {

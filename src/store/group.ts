@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { SAYING_LIMIT } from '@/core/school/saying';
 import { CHOICES, type SettingName, type Settings } from '@/core/school/settings';
+import { GROUP_NAME_LIMIT } from './limits';
 import { defineRecord } from './record';
 
 const choices = <Name extends SettingName>(name: Name) => z.enum(CHOICES[name]);
@@ -38,10 +39,10 @@ const settingsV1 = z.strictObject({
 
 const saying = z.string().check(z.maxLength(SAYING_LIMIT));
 
-export const groupV1 = z.strictObject({
+const groupV1 = z.strictObject({
   v: z.literal(1),
   id: z.string().check(z.minLength(1), z.maxLength(60)),
-  name: z.string().check(z.maxLength(80)),
+  name: z.string().check(z.maxLength(GROUP_NAME_LIMIT)),
   settings: settingsV1,
   sayings: z.strictObject({ sharps: saying, flats: saying }),
   order: z.number(),
@@ -57,5 +58,3 @@ export const groupRecord = defineRecord<Group>({
   migrations: [],
   newest: groupV1,
 });
-
-export const GROUP_NAME_LIMIT = 80;

@@ -1,8 +1,6 @@
 import * as z from 'zod/mini';
+import { NAME_LIMIT, NOTE_LIMIT } from './limits';
 import { defineRecord } from './record';
-
-const NAME_LENGTH = 120;
-const NOTE_LENGTH = 2000;
 
 const id = z.string().check(z.minLength(1), z.maxLength(60));
 const time = z.string().check(z.maxLength(30));
@@ -10,8 +8,8 @@ const time = z.string().check(z.maxLength(30));
 const keptV1 = z.strictObject({
   v: z.literal(1),
   id,
-  name: z.string().check(z.maxLength(NAME_LENGTH)),
-  note: z.string().check(z.maxLength(NOTE_LENGTH)),
+  name: z.string().check(z.maxLength(NAME_LIMIT)),
+  note: z.string().check(z.maxLength(NOTE_LIMIT)),
   /** Place on the shelf, rising; any number between two others can be taken. */
   order: z.number(),
   /** The query of the sentence's address, in English ASCII. */
@@ -42,6 +40,3 @@ export const keptRecord = defineRecord({
   ],
   newest: keptV2,
 });
-
-export const NAME_LIMIT = NAME_LENGTH;
-export const NOTE_LIMIT = NOTE_LENGTH;

@@ -1,26 +1,30 @@
-import * as z from 'zod/mini';
 import { changedSettings } from '@/core/school/pairs';
-import { NO_SAYINGS, USUAL_SETTINGS } from '@/core/school/settings';
+import { NO_SAYINGS, readSettings, USUAL_SETTINGS } from '@/core/school/settings';
 import type { School } from './database';
-import { type Group, groupV1 } from './group';
+import type { Group } from './group';
 
 /** What a page needs of its class before any database is open: how it speaks. */
 export type SpokenGroup = Pick<Group, 'id' | 'name' | 'settings' | 'sayings'>;
-
-const { id, name, settings, sayings } = groupV1.shape;
-const spokenGroup = z.object({ id, name, settings, sayings });
 
 /** The key of local storage under which the class in hand is mirrored. */
 export function mirrorKey(school: School): string {
   return school === 'demo' ? 'moon-step-demo:class' : 'moon-step:class';
 }
 
-/** Reads the mirror; null where there is none, or none that this version can use. The record itself is in the database. */
+const text = (value: unknown): value is string => typeof value === 'string';
+
+/**
+ * Reads the mirror; null where there is none, or none that this version can use. The record itself is in the database.
+ * It is read by hand, since it stands before the first paint, where the checker of records would be much to load.
+ */
 export function readMirror(stored: string | null): SpokenGroup | null {
   if (stored === null || stored.length > 4000) return null;
   try {
-    const parsed = spokenGroup.safeParse(JSON.parse(stored));
-    return parsed.success ? parsed.data : null;
+    const { id, name, settings, sayings } = JSON.parse(stored) as Record<string, unknown>;
+    const { sharps, flats } = (sayings ?? {}) as Record<string, unknown>;
+    const read = readSettings(settings);
+    if (!text(id) || !text(name) || !text(sharps) || !text(flats) || !read) return null;
+    return { id, name, settings: read, sayings: { sharps, flats } };
   } catch {
     return null;
   }

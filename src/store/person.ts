@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { INSTRUMENT_LIMIT, PERSON_NAME_LIMIT } from './limits';
 import { defineRecord } from './record';
 
 const personV1 = z.strictObject({
@@ -7,8 +8,8 @@ const personV1 = z.strictObject({
   /** The class. */
   group: z.string().check(z.minLength(1), z.maxLength(60)),
   /** A name, initials or a number: whatever the teacher wants to keep. */
-  name: z.string().check(z.maxLength(80)),
-  instrument: z.string().check(z.maxLength(60)),
+  name: z.string().check(z.maxLength(PERSON_NAME_LIMIT)),
+  instrument: z.string().check(z.maxLength(INSTRUMENT_LIMIT)),
   order: z.number(),
   changedAt: z.string().check(z.maxLength(30)),
 });
@@ -22,6 +23,3 @@ export const personRecord = defineRecord({
   migrations: [],
   newest: personV1,
 });
-
-export const PERSON_NAME_LIMIT = 80;
-export const INSTRUMENT_LIMIT = 60;

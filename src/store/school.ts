@@ -2,7 +2,8 @@ import { liveQuery } from 'dexie';
 import { applied, type Change, type ChangeWord, inverted, joined } from './change';
 import { LAYOUT, type MoonStepDatabase, type Past } from './database';
 import { storeProblem } from './problem';
-import { NO_DATA, readTable, type SchoolData, TABLES, type TableName } from './school-data';
+import { readTable } from './read-table';
+import { NO_DATA, type SchoolData, TABLES, type TableName } from './school-data';
 import { type SchoolState, UNKNOWN_SCHOOL } from './school-state';
 
 /** The school's records: listens to the database, writes changes, and takes the last ones back. */

@@ -1,6 +1,7 @@
 import { type Change, type ChangeWord, type Edit, edit } from './change';
-import { type Kept, NAME_LIMIT } from './kept';
+import type { Kept } from './kept';
 import type { Lesson } from './lesson';
+import { NAME_LIMIT } from './limits';
 import { inOrder, type SchoolData } from './school-data';
 
 /** The order number after the last of some records. */

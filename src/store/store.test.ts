@@ -10,8 +10,9 @@ import { DEMO_LESSONS, demoData } from './demo-school';
 import { addingPerson, deletingGroup, makingGroup, peopleOf } from './groups';
 import { mirrorKey, readMirror, writeMirror } from './mirror';
 import { storeProblem } from './problem';
+import { RECORD_KINDS, readTable } from './read-table';
 import { defineRecord } from './record';
-import { inOrder, NO_DATA, RECORD_KINDS, readTable, type SchoolData, TABLES } from './school-data';
+import { inOrder, NO_DATA, type SchoolData, TABLES } from './school-data';
 import {
   deletingLesson,
   duplicating,

@@ -8,7 +8,8 @@ import { decodeText, FILE_LIMIT, plainName } from '@/formats/file/decode';
 import { readScore, type ScoreLine } from '@/formats/musicxml/read-parts';
 import { isZip, unpackMxl } from '@/formats/musicxml/unpack';
 import { readTextList } from '@/formats/text-list/read';
-import { type Backup, looksLikeBackup, readBackup } from '@/store/backup';
+import type { Backup } from '@/store/backup';
+import { looksLikeBackup, readBackup } from '@/store/read-backup';
 
 /** A scale that a file offers, in plain words that can be sent: the tonic in English ASCII. */
 export type OfferedScale = {

@@ -61,3 +61,14 @@ export function withSetting(settings: Settings, name: SettingName, value: string
   if (!choices.includes(value)) throw new RangeError(`${value} is no choice of ${name}`);
   return settings[name] === value ? settings : { ...settings, [name]: value };
 }
+
+/** Settings as they were stored, or null unless every matter has one of its choices and there is nothing else. */
+export function readSettings(stored: unknown): Settings | null {
+  if (typeof stored !== 'object' || stored === null) return null;
+  const entries = Object.entries(stored);
+  const known = entries.every(([name, value]) => {
+    const choices: readonly unknown[] = Object.hasOwn(CHOICES, name) ? CHOICES[name as SettingName] : [];
+    return choices.includes(value);
+  });
+  return known && entries.length === SETTING_NAMES.length ? (stored as Settings) : null;
+}

@@ -1,8 +1,9 @@
 import { Plus } from 'lucide-react';
 import { classRoomWords } from '@/core/words/screen/class';
 import { SETTING_GROUPS } from '@/core/words/setting-words';
-import { GROUP_NAME_LIMIT, type Group } from '@/store/group';
+import type { Group } from '@/store/group';
 import { peopleOf } from '@/store/groups';
+import { GROUP_NAME_LIMIT } from '@/store/limits';
 import type { SchoolState } from '@/store/school-state';
 import { useWords } from '@/ui/school/use-class';
 import { TypedField } from '@/ui/TypedField';

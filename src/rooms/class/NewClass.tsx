@@ -4,7 +4,7 @@ import { wordsOf } from '@/core/words/class-words';
 import { classRoomWords } from '@/core/words/screen/class';
 import { settingExample } from '@/core/words/setting-example';
 import { choiceWords, SETTING_WORDS } from '@/core/words/setting-words';
-import { GROUP_NAME_LIMIT } from '@/store/group';
+import { GROUP_NAME_LIMIT } from '@/store/limits';
 import { useWords } from '@/ui/school/use-class';
 
 type Props = {

@@ -1,7 +1,8 @@
 import { Trash2 } from 'lucide-react';
 import { type SyntheticEvent, useEffect, useRef, useState } from 'react';
 import { classRoomWords } from '@/core/words/screen/class';
-import { INSTRUMENT_LIMIT, PERSON_NAME_LIMIT, type Person } from '@/store/person';
+import { INSTRUMENT_LIMIT, PERSON_NAME_LIMIT } from '@/store/limits';
+import type { Person } from '@/store/person';
 import { IconButton } from '@/ui/IconButton';
 import { useWords } from '@/ui/school/use-class';
 import { TypedField } from '@/ui/TypedField';

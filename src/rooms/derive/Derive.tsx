@@ -6,7 +6,8 @@ import { deriveWords } from '@/core/words/screen/derive';
 import { filesWords } from '@/core/words/screen/files';
 import type { Scene } from '@/engrave/scene';
 import { leastStaffWidth } from '@/engrave/staff-width';
-import type { Backup, BringWay } from '@/store/backup';
+import type { Backup } from '@/store/backup';
+import type { BringWay } from '@/store/bringing-in';
 import { DEMO_SCHOOL } from '@/store/demo-name';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { FileDrop } from '@/ui/files/FileDrop';
@@ -109,7 +110,7 @@ function Room({ served }: Props) {
     chooseFile: () => chooser.current?.click(),
     onSingle: (on: boolean) => setSingle(on ? 'on' : 'off'),
     bringIn: async (backup: Backup, way: BringWay) => {
-      const { bringingIn } = await import('@/store/backup');
+      const { bringingIn } = await import('@/store/bringing-in');
       await school.change((data) => bringingIn(data, backup.data, way).change);
       file.close();
       setSaid(filesWords(w).backup.broughtIn);

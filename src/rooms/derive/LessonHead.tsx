@@ -1,7 +1,7 @@
 import { ArrowDown, ArrowUp, Download, Printer, Trash2 } from 'lucide-react';
 import { SHELF_WORDS as SAY } from '@/core/words/screen/shelf';
-import { NAME_LIMIT } from '@/store/kept';
 import type { Lesson } from '@/store/lesson';
+import { NAME_LIMIT } from '@/store/limits';
 import { IconButton } from '@/ui/IconButton';
 import { TypedField } from '@/ui/TypedField';
 import type { Actions } from './use-actions';
