@@ -1,5 +1,5 @@
-import { glyphNamed } from '@/engrave/glyphs';
 import type { Ink, Mark, Scene } from '@/engrave/scene';
+import { shapeOf, written } from '@/engrave/shape';
 import { escapeXml } from '../xml/escape';
 
 /** Day colours of the inks; the stylesheet's tokens hold the same, which a test compares. */
@@ -35,12 +35,12 @@ export function writeSvg(scene: Scene, title: string, description: string): stri
   const body = groups
     .filter(({ marks }) => marks.length > 0)
     .map(({ x, y, marks }) => {
-      const moved = x || y ? ` transform="translate(${number(x)} ${number(y)})"` : '';
+      const moved = x || y ? ` transform="translate(${written(x)} ${written(y)})"` : '';
       return `  <g${moved}>\n${marks.map((mark) => `    ${element(mark)}`).join('\n')}\n  </g>`;
     });
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${number(width)}" height="${number(height)}" viewBox="0 0 ${number(width)} ${number(height)}" role="img">`,
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${written(width)}" height="${written(height)}" viewBox="0 0 ${written(width)} ${written(height)}" role="img">`,
     `  <title>${escapeXml(title)}</title>`,
     `  <desc>${escapeXml(description)}</desc>`,
     ...body,
@@ -49,33 +49,17 @@ export function writeSvg(scene: Scene, title: string, description: string): stri
   ].join('\n');
 }
 
-/** Two decimals are a fiftieth of a staff space. */
-function number(value: number): string {
-  return String(Math.round(value * 100) / 100);
-}
-
-function paint(fill: Ink, stroke?: { stroke?: Ink; width?: number; dash?: string }): string {
-  const drawn = stroke?.stroke
-    ? ` stroke="${DAY_INKS[stroke.stroke]}" stroke-width="${number(stroke.width ?? 1)}"${stroke.dash ? ` stroke-dasharray="${stroke.dash}"` : ''}`
-    : '';
-  return `fill="${DAY_INKS[fill]}"${drawn}`;
+function paint(mark: Mark): string {
+  const fill = `fill="${DAY_INKS[mark.kind === 'line' ? 'none' : mark.fill]}"`;
+  if (mark.kind === 'text') return `font-family="${FACES[mark.face]}" ${fill}`;
+  if (mark.kind === 'glyph' || !mark.stroke) return fill;
+  const dash = mark.dash ? ` stroke-dasharray="${mark.dash}"` : '';
+  return `${fill} stroke="${DAY_INKS[mark.stroke]}" stroke-width="${written(mark.width ?? 1)}"${dash}`;
 }
 
 function element(mark: Mark): string {
-  switch (mark.kind) {
-    case 'glyph': {
-      const move = `translate(${number(mark.x)} ${number(mark.y)}) scale(${mark.size / 1000})`;
-      return `<path transform="${move}" ${paint(mark.fill)} d="${glyphNamed(mark.glyph).d}"/>`;
-    }
-    case 'path':
-      return `<path d="${mark.d}" ${paint(mark.fill, mark)}/>`;
-    case 'line':
-      return `<line x1="${number(mark.x1)}" y1="${number(mark.y1)}" x2="${number(mark.x2)}" y2="${number(mark.y2)}" ${paint('none', mark)}/>`;
-    case 'circle':
-      return `<circle cx="${number(mark.cx)}" cy="${number(mark.cy)}" r="${number(mark.r)}" ${paint(mark.fill, mark)}/>`;
-    case 'rect':
-      return `<rect x="${number(mark.x)}" y="${number(mark.y)}" width="${number(mark.w)}" height="${number(mark.h)}" rx="${number(mark.r)}" ${paint(mark.fill, mark)}/>`;
-    case 'text':
-      return `<text x="${number(mark.x)}" y="${number(mark.y)}" font-family="${FACES[mark.face]}" font-size="${number(mark.size)}"${mark.bold ? ' font-weight="600"' : ''} text-anchor="${mark.anchor}" ${paint(mark.fill)}>${escapeXml(mark.text)}</text>`;
-  }
+  const { tag, attributes, text } = shapeOf(mark);
+  const places = Object.entries(attributes).map(([name, value]) => `${name}="${value}"`);
+  const head = `<${tag} ${places.join(' ')} ${paint(mark)}`;
+  return text ? `${head}>${escapeXml(text)}</${tag}>` : `${head}/>`;
 }

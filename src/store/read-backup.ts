@@ -1,0 +1,62 @@
+import * as z from 'zod/mini';
+import type { FileProblem } from '@/core/words/say-file';
+import { BACKUP_FORMAT, BACKUP_VERSION, type Backup } from './backup';
+import { readTable } from './read-table';
+import { NO_DATA, type SchoolData, TABLES } from './school-data';
+
+/** Most records of one table that are read from a file. */
+const MOST = 20_000;
+
+const table = z.array(z.unknown()).check(z.maxLength(MOST));
+
+const backupFile = z.object({
+  format: z.literal(BACKUP_FORMAT),
+  version: z.number(),
+  madeAt: z.string().check(z.maxLength(30)),
+  /** Whole, or one class, one lesson or one item by its name. */
+  part: z.nullable(z.string().check(z.maxLength(200))),
+  records: z.object({ kept: table, lessons: table, groups: table, people: table }),
+});
+
+export type BackupReading =
+  | { readonly ok: true; readonly backup: Backup }
+  | { readonly ok: false; readonly problem: FileProblem };
+
+/** Whether a text begins as a backup does. */
+export function looksLikeBackup(text: string): boolean {
+  return /^\s*\{[^{}[\]]{0,400}"format"\s*:\s*"moon-step-backup"/u.test(text.slice(0, 600));
+}
+
+/** Reads a backup file, checks every record and brings older ones on. A record that stands twice is taken once. */
+export function readBackup(text: string): BackupReading {
+  const broken = (where: string): BackupReading => ({ ok: false, problem: { code: 'backup-broken', where } });
+  let parsed: unknown;
+  try {
+    parsed = JSON.parse(text);
+  } catch {
+    return broken('the text as a whole');
+  }
+  const checked = backupFile.safeParse(parsed);
+  if (!checked.success) return broken(checked.error.issues[0]?.path.join('.') || 'format');
+  const { version, madeAt, part, records } = checked.data;
+  if (version !== BACKUP_VERSION) {
+    return version > BACKUP_VERSION
+      ? { ok: false, problem: { code: 'backup-newer', version, known: BACKUP_VERSION } }
+      : broken('version');
+  }
+  const readings = TABLES.map((name) => [name, readTable(name, records[name])] as const);
+  const data = Object.fromEntries(readings.map(([name, { records: each }]) => [name, once(each)]));
+  return {
+    ok: true,
+    backup: {
+      madeAt,
+      part,
+      data: { ...NO_DATA, ...data } as SchoolData,
+      unread: readings.flatMap(([, { unread }]) => unread),
+    },
+  };
+}
+
+function once<Each extends { readonly id: string }>(records: readonly Each[]): readonly Each[] {
+  return [...new Map(records.map((record) => [record.id, record])).values()];
+}

@@ -1,0 +1,25 @@
+import { groupRecord } from './group';
+import { keptRecord } from './kept';
+import { lessonRecord } from './lesson';
+import { personRecord } from './person';
+import type { RecordKind, RecordProblem } from './record';
+import { inOrder, type Records, type TableName } from './school-data';
+
+export const RECORD_KINDS: { readonly [Table in TableName]: RecordKind<Records[Table]> } = {
+  kept: keptRecord,
+  lessons: lessonRecord,
+  groups: groupRecord,
+  people: personRecord,
+};
+
+/** Sorts the stored values of a table into those that can be used and the reasons why others cannot. */
+export function readTable<Table extends TableName>(
+  table: Table,
+  stored: readonly unknown[],
+): { readonly records: readonly Records[Table][]; readonly unread: readonly RecordProblem[] } {
+  const readings = stored.map((value) => RECORD_KINDS[table].read(value));
+  return {
+    records: inOrder(readings.flatMap((reading) => (reading.ok ? [reading.value] : []))),
+    unread: readings.flatMap((reading) => (reading.ok ? [] : [reading.problem])),
+  };
+}
