@@ -15,7 +15,6 @@ import { useFileIn } from '@/ui/files/use-file-in';
 import { useKeys } from '@/ui/keys/use-keys';
 import { SINGLE_KEYS, useLight, useSetting } from '@/ui/keys/use-setting';
 import { useRoom } from '@/ui/scene/use-room';
-import { ClassMenu } from '@/ui/school/ClassMenu';
 import { schoolOfPage } from '@/ui/school/school-of-page';
 import { Speaking, useClass } from '@/ui/school/use-class';
 import { useSchool } from '@/ui/school/use-school';
@@ -36,7 +35,7 @@ import type { DeriveSentence } from './sentence';
 import { sentenceParts, sentenceText } from './sentence-words';
 import { Toolbar } from './Toolbar';
 import { useActions } from './use-actions';
-import { useSentence } from './use-sentence';
+import { REST, useSentence } from './use-sentence';
 import { viewOf } from './view';
 
 /** What is not needed for the first sentence is loaded when it is opened. */
@@ -87,7 +86,11 @@ function Room({ served }: Props) {
 
   useEffect(() => setLive(true), []);
   useEffect(() => {
-    document.title = deriveWords(w).title(scaleName(w, scale));
+    // The title follows when the hand rests; it costs more than all else that is not drawn.
+    const rested = setTimeout(() => {
+      document.title = deriveWords(w).title(scaleName(w, scale));
+    }, REST);
+    return () => clearTimeout(rested);
   }, [w, scale]);
 
   // Once opened, the shelf stays, so that it can also be seen closing.
@@ -165,9 +168,10 @@ function Room({ served }: Props) {
           onFile={hands.chooseFile}
           onLight={hands.otherLight}
           onKeys={hands.showKeys}
-        >
-          <ClassMenu group={speech.group} groups={school.state.data.groups} onChoose={speech.choose} />
-        </Toolbar>
+          group={speech.group}
+          groups={school.state.data.groups}
+          onChoose={speech.choose}
+        />
         <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
           <Notice problems={problems} saving={school.state.saving} />
           <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />

@@ -9,9 +9,12 @@ import {
   Sun,
 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { memo, type ReactNode } from 'react';
+import { memo } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
 import { filesWords } from '@/core/words/screen/files';
+import type { Group } from '@/store/group';
+import type { SpokenGroup } from '@/store/mirror';
+import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
 import { COPIES, FILES, PRINTS, type ShareId } from './share';
 
@@ -21,8 +24,9 @@ type Props = {
   readonly kept: number;
   readonly night: boolean;
   readonly sharing: boolean;
-  /** Which class is in hand. */
-  readonly children: ReactNode;
+  readonly group: SpokenGroup | null;
+  readonly groups: readonly Group[];
+  readonly onChoose: (group: SpokenGroup) => void;
   readonly onSharing: (open: boolean) => void;
   readonly onKeep: () => void;
   readonly onShelf: () => void;
@@ -36,7 +40,7 @@ const PRINT_KEYS: Readonly<Record<string, string>> = { print: 'P', printBlank: '
 
 /** The line on top: whose class this is, and what can be done with the derivation. Every action shows its key. */
 export const Toolbar = memo(function Toolbar(props: Props) {
-  const { said, kept, night, sharing, children, onSharing, onKeep, onShelf, onShare } = props;
+  const { said, kept, night, sharing, group, groups: known, onSharing, onKeep, onShelf, onShare } = props;
   const w = useWords();
   const { actions: say, share } = deriveWords(w);
   const groups = [
@@ -46,12 +50,8 @@ export const Toolbar = memo(function Toolbar(props: Props) {
   ] as const;
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
-      {children}
-      <p
-        role="status"
-        className="mr-auto min-w-0 grow basis-0 truncate text-small font-semibold"
-        title={said}
-      >
+      <ClassMenu group={group} groups={known} onChoose={props.onChoose} />
+      <p role="status" className="mr-auto min-w-20 grow basis-20 text-small font-semibold">
         {said}
       </p>
       <Action icon={BookmarkPlus} label={say.keep} hint="K" onClick={onKeep} />

@@ -96,7 +96,10 @@ function readStep(query: URLSearchParams, problems: AddressProblem[]): number | 
 }
 
 /** A tonic with a double sign may need a third in its scale: then its practical twin is shown, and said. */
-function spellable(sentence: DeriveSentence, problems: readonly AddressProblem[]): AddressReading {
+export function spellable(
+  sentence: DeriveSentence,
+  problems: readonly AddressProblem[] = [],
+): AddressReading {
   const reading = scaleNamed(sentence.tonic, sentence.scale);
   if (reading.ok) return { sentence, problems };
   const tonic = reading.problem.instead ?? FIRST_SENTENCE.tonic;

@@ -7,6 +7,8 @@ import { CLEF_WORDS } from '@/core/words/vocabulary';
 import type { Scene } from '@/engrave/scene';
 import { copyPicture, copyText, pictureOf } from '@/ui/files/clipboard';
 import { download, type ReadyFile } from '@/ui/files/download';
+import type { DeriveSentence } from './sentence';
+import { hrefOf } from './use-sentence';
 import type { DeriveView } from './view';
 
 /** What can be copied, saved or printed, by the order of the menu. */
@@ -101,6 +103,7 @@ const DRAWINGS: Readonly<Record<string, Surface>> = {
 export async function share(
   w: ClassWords,
   id: Exclude<ShareId, 'print' | 'printBlank'>,
+  sentence: DeriveSentence,
   view: DeriveView,
 ): Promise<Shared> {
   const { fileName } = await import('@/formats/file-name');
@@ -120,7 +123,11 @@ export async function share(
     return saved(file.name, file.type, file.content);
   }
   const text =
-    id === 'link' ? window.location.href : id === 'text' ? scaleText(w, view) : workingText(w, view);
+    id === 'link'
+      ? new URL(hrefOf(sentence), window.location.origin).href
+      : id === 'text'
+        ? scaleText(w, view)
+        : workingText(w, view);
   if (await copyText(text)) return { done: 'copied', what: id };
   const name = fileName(view.written, 'txt');
   download({ name, type: 'text/plain', content: text });

@@ -81,7 +81,7 @@ export function useActions(given: Given) {
     },
     share: async (id: ShareId) => {
       if (id === 'print' || id === 'printBlank') return print(id === 'printBlank');
-      const shared = await share(w, id, view);
+      const shared = await share(w, id, sentence, view);
       const { told, share: names } = words;
       if (shared.done === 'copied') tell(told.copied(names[id]));
       else if (shared.done === 'downloaded') tell(told.exported(shared.what));

@@ -25,7 +25,7 @@ export const Proof = memo(function Proof({ proof }: { readonly proof: readonly C
   );
 });
 
-function Mark({ holds }: { readonly holds: boolean | null }) {
+const Mark = memo(function Mark({ holds }: { readonly holds: boolean | null }) {
   const say = deriveWords(useWords()).marks;
   if (holds === null) return <Minus className="mt-0.5 size-4 shrink-0 text-quiet" aria-label={say.none} />;
   return holds ? (
@@ -33,4 +33,4 @@ function Mark({ holds }: { readonly holds: boolean | null }) {
   ) : (
     <X className="mt-0.5 size-4 shrink-0 text-wrong" aria-label={say.fails} />
   );
-}
+});
