@@ -28,6 +28,8 @@ export default defineConfig({
     baseURL: 'http://127.0.0.1:4781',
     viewport: { width: 1280, height: 800 },
     trace: 'retain-on-failure',
+    // Storing the whole application anew for every test would take half of the time.
+    serviceWorkers: 'block',
     launchOptions: CHROMIUM,
   },
   webServer: [server('demo', 4781), server('own', 4782)],

@@ -22,6 +22,8 @@ const VIEWS = [
     address: '/derive?tonic=F&scale=major&clef=treble&signature=none&step=4',
     keys: ['l'],
   },
+  { file: 'class.png', address: '/class', keys: [] },
+  { file: 'class-safe.png', address: '/class?part=safe', keys: [] },
 ];
 
 const stop = await serveDemo(PORT);
@@ -33,8 +35,14 @@ for (const { file, address, keys } of VIEWS) {
   });
   const page = await context.newPage();
   await page.goto(`http://127.0.0.1:${PORT}${address}`);
-  await page.getByRole('button', { name: 'Shelf (8)' }).waitFor();
-  await page.locator('section[aria-label=Staff] [data-part=note]').first().waitFor();
+  await page.locator('[data-live=yes]').waitFor();
+  if (address.startsWith('/derive')) {
+    await page.getByRole('button', { name: 'Shelf (8)' }).waitFor();
+    await page.locator('section[aria-label=Staff] [data-part=note]').first().waitFor();
+  } else {
+    await page.getByRole('button', { name: /^Class: / }).waitFor();
+    await page.waitForLoadState('networkidle');
+  }
   for (const key of keys) await page.keyboard.press(key);
   if (keys.includes('l')) await page.getByRole('dialog').getByRole('listitem').nth(7).waitFor();
   await page.evaluate(() => document.fonts.ready);

@@ -8,6 +8,7 @@ await ensurePackages();
 await ensurePrograms([
   { program: 'chromium', debian: 'chromium' },
   { program: 'musicxml2ly', debian: 'lilypond' },
+  { program: 'pdftotext', debian: 'poppler-utils' },
 ]);
 
 const results = join(ROOT, 'test-results');

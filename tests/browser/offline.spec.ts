@@ -39,7 +39,7 @@ class OwnServer {
 }
 
 // The browser notes by itself that nobody answers.
-test.use({ expected: /net::ERR_CONNECTION_REFUSED/u });
+test.use({ expected: /net::ERR_CONNECTION_REFUSED/u, serviceWorkers: 'allow' });
 
 test('with the server gone it opens, derives, keeps, reads a file and prints', async ({
   page,

@@ -219,6 +219,36 @@ test('a database of a newer version is read only, and stays as it is', async ({ 
   expect(backup.bytes.toString()).toContain('"kept"');
 });
 
+test('over plain HTTP on a network everything but the named things works', async () => {
+  // A name that is not this computer's own, as a school's network would have it.
+  const args = [...CHROMIUM.args, '--host-resolver-rules=MAP school.example 127.0.0.1'];
+  const browser = await chromium.launch({ ...CHROMIUM, args });
+  const page = await browser.newPage();
+  const address = OWN_SCHOOL.replace('127.0.0.1', 'school.example');
+  await page.goto(`${address}/derive?tonic=G&scale=major&direction=up&clef=treble&signature=written`);
+  await expect(page.locator('[data-live=yes]')).toBeVisible();
+  expect(await page.evaluate(() => window.isSecureContext)).toBe(false);
+  await page.keyboard.press('k');
+  await expect(page.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();
+  const file = await savedBy(page, async () => {
+    await page.keyboard.press('x');
+    await page.getByRole('menuitem', { name: 'Scale as text' }).click();
+  });
+  expect(file.bytes.toString()).toContain('G A B C D E F♯ G');
+  await expect(page.getByRole('banner').getByRole('status')).toContainText(
+    'This page may not write to the clipboard, so the text was saved as',
+  );
+  await page.getByRole('link', { name: 'Start my own class' }).click();
+  await page.getByRole('button', { name: 'Backup and storage' }).click();
+  await expect(page.getByRole('region', { name: 'Lasting storage' })).toContainText(
+    'Over plain HTTP on a network',
+  );
+  await expect(page.getByRole('region', { name: 'Without the server' })).toContainText(
+    'Needs the computer’s own address (127.0.0.1) or HTTPS.',
+  );
+  await browser.close();
+});
+
 test('after many changes a backup is asked for, gently and once', async ({ page, classRoom }) => {
   await classRoom.open('?part=3');
   const field = page.getByRole('textbox', { name: 'Saying for the order of flats' });

@@ -49,7 +49,7 @@ for (const name of SETTING_NAMES) {
       await expect(checked).toBeVisible();
       await expect(classRoom.told).toHaveText('Saved');
       const left = LEFT_BEHIND[name]?.[value];
-      for (const address of ADDRESSES) {
+      for (const address of left ? ADDRESSES : ADDRESSES.slice(0, 1)) {
         await room.open(address);
         await expect(room.surface('Staff').getByRole('group', { name: 'Staff' })).toBeVisible();
         // The letters of steps stand in brackets after their words.

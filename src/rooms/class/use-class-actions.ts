@@ -14,6 +14,7 @@ import type { SpokenGroup } from '@/store/mirror';
 import type { Person } from '@/store/person';
 import { NO_DATA, type SchoolData } from '@/store/school-data';
 import { download } from '@/ui/files/download';
+import { newId } from '@/ui/new-id';
 import { askForLasting } from '@/ui/safe/use-storage';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
@@ -38,9 +39,7 @@ function peopleActions({ w, group, school, tell }: Pick<Given, 'w' | 'group' | '
   const say = classRoomWords(w);
   return {
     addPerson: (words: Pick<Person, 'name' | 'instrument'>) =>
-      school.change((data, now) =>
-        group ? addingPerson(data, group.id, crypto.randomUUID(), words, now) : NOTHING,
-      ),
+      school.change((data, now) => (group ? addingPerson(data, group.id, newId(), words, now) : NOTHING)),
     editPerson: (person: Person, words: Partial<Pick<Person, 'name' | 'instrument'>>) =>
       school.change((data, now) => {
         const stored = data.people.find(({ id }) => id === person.id);
@@ -66,7 +65,7 @@ export function useClassActions({ w, group, spoken, school, choose, refuse, tell
     if (!found && spoken) choose({ ...spoken, ...fields(spoken) });
   };
   const make = async (name: string, settings: Partial<Settings>) => {
-    const id = crypto.randomUUID();
+    const id = newId();
     let made: Group | null = null;
     await school.change((data, now) => {
       const change = makingGroup(data, id, name, settings, now);

@@ -3,19 +3,16 @@ import { methodsFor } from '@/core/derive/methods';
 import { ENGLISH } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
-import { filesWords } from '@/core/words/screen/files';
 import type { Scene } from '@/engrave/scene';
 import { leastStaffWidth } from '@/engrave/staff-width';
 import type { Backup } from '@/store/backup';
 import type { BringWay } from '@/store/bringing-in';
-import { DEMO_SCHOOL } from '@/store/demo-name';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { FileDrop } from '@/ui/files/FileDrop';
 import { useFileIn } from '@/ui/files/use-file-in';
 import { useKeys } from '@/ui/keys/use-keys';
 import { SINGLE_KEYS, useLight, useSetting } from '@/ui/keys/use-setting';
 import { useRoom } from '@/ui/scene/use-room';
-import { schoolOfPage } from '@/ui/school/school-of-page';
 import { Speaking, useClass } from '@/ui/school/use-class';
 import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
@@ -35,6 +32,7 @@ import type { DeriveSentence } from './sentence';
 import { sentenceParts, sentenceText } from './sentence-words';
 import { Toolbar } from './Toolbar';
 import { useActions } from './use-actions';
+import { useHead } from './use-head';
 import { REST, useSentence } from './use-sentence';
 import { viewOf } from './view';
 
@@ -113,10 +111,8 @@ function Room({ served }: Props) {
     chooseFile: () => chooser.current?.click(),
     onSingle: (on: boolean) => setSingle(on ? 'on' : 'off'),
     bringIn: async (backup: Backup, way: BringWay) => {
-      const { bringingIn } = await import('@/store/bringing-in');
-      await school.change((data) => bringingIn(data, backup.data, way).change);
+      await actions.bringIn(backup, way);
       file.close();
-      setSaid(filesWords(w).backup.broughtIn);
     },
     sayAgain: (next: DeriveSentence) => {
       setSheet(null);
@@ -250,11 +246,4 @@ function Room({ served }: Props) {
       </div>
     </Speaking>
   );
-}
-
-/** What stands at the head of a printed sheet: the class, under the demo school's name where it is that one. */
-function useHead(group: string | null): string {
-  const [school, setSchool] = useState('');
-  useEffect(() => setSchool(schoolOfPage() === 'demo' ? DEMO_SCHOOL : ''), []);
-  return [school, group].filter(Boolean).join(', ');
 }

@@ -2,6 +2,8 @@ import type { ClassWords } from '@/core/words/class-words';
 import { deriveWords } from '@/core/words/screen/derive';
 import { filesWords } from '@/core/words/screen/files';
 import { SHELF_WORDS } from '@/core/words/screen/shelf';
+import type { Backup } from '@/store/backup';
+import type { BringWay } from '@/store/bringing-in';
 import { deleting, editing } from '@/store/change';
 import type { Kept } from '@/store/kept';
 import type { Lesson } from '@/store/lesson';
@@ -15,6 +17,7 @@ import {
   placing,
 } from '@/store/shelf';
 import { download } from '@/ui/files/download';
+import { newId } from '@/ui/new-id';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import type { OfferedScale } from '@/workers/read-file';
 import { writeAddress } from './address';
@@ -33,7 +36,7 @@ type Given = {
 export function shelfActions({ w, sentence, school, tell }: Given) {
   const words = deriveWords(w);
   const kept = (each: DeriveSentence, lesson: string | null) => ({
-    id: crypto.randomUUID(),
+    id: newId(),
     name: sentenceName(w, each),
     note: '',
     address: writeAddress(each),
@@ -47,7 +50,7 @@ export function shelfActions({ w, sentence, school, tell }: Given) {
     keepOffers: async (offers: readonly OfferedScale[], title: string | null) => {
       const sentences = offers.map((offer) => sentenceOfOffer(offer, sentence));
       await school.change((data, now) => {
-        const lesson = title === null ? null : makingLesson(data, crypto.randomUUID(), title, now);
+        const lesson = title === null ? null : makingLesson(data, newId(), title, now);
         const items = sentences.map((each) => kept(each, lesson?.edits[0]?.id ?? null));
         const made = keeping(data, items, now);
         return { says: 'kept', edits: [...(lesson?.edits ?? []), ...made.edits] };
@@ -71,10 +74,14 @@ export function shelfActions({ w, sentence, school, tell }: Given) {
     duplicate: (item: Kept) =>
       school.change((data, now) => {
         const stored = data.kept.find(({ id }) => id === item.id) ?? item;
-        return duplicating(data, stored, crypto.randomUUID(), SHELF_WORDS.copyName(stored.name), now);
+        return duplicating(data, stored, newId(), SHELF_WORDS.copyName(stored.name), now);
       }),
-    makeLesson: () =>
-      school.change((data, now) => makingLesson(data, crypto.randomUUID(), SHELF_WORDS.lessonName, now)),
+    bringIn: async (backup: Backup, way: BringWay) => {
+      const { bringingIn } = await import('@/store/bringing-in');
+      await school.change((data) => bringingIn(data, backup.data, way).change);
+      tell(filesWords(w).backup.broughtIn);
+    },
+    makeLesson: () => school.change((data, now) => makingLesson(data, newId(), SHELF_WORDS.lessonName, now)),
     renameLesson: (lesson: Lesson, name: string) =>
       school.change((data, now) => {
         const stored = data.lessons.find(({ id }) => id === lesson.id);
