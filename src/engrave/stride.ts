@@ -156,6 +156,22 @@ function turn(
   return [group('turn', 'turn', [circle, ...noteLabel(w.note(top.note), 0, 0, type, 'quiet')], at)];
 }
 
+/** The spelling or the move that a step refuses, and the places of the line it would stand at. */
+function refusedAt(
+  { saying, at }: DerivationStep,
+  line: readonly PlacedNote[],
+): { readonly note: SpelledNote; readonly at: readonly number[] } | null {
+  if (saying.code === 'walk' || saying.code === 'raise')
+    return saying.refused && { note: saying.refused, at };
+  if (saying.code !== 'mend' || !saying.refused) return null;
+  const { from, to } = saying.refused;
+  const falling = line[at[0] ?? 0]?.falling;
+  const places = line.flatMap((placed, place) =>
+    placed.pitch.note.letter === from.letter && placed.falling === falling ? [place] : [],
+  );
+  return { note: to, at: places };
+}
+
 /** The tempting wrong spelling, struck out beside the note that is being decided. */
 function refusedGroups(
   w: ClassWords,
@@ -164,10 +180,9 @@ function refusedGroups(
   line: readonly PlacedNote[],
   columns: readonly number[],
 ): readonly Group[] {
-  const { saying, at } = step;
-  const refused = saying.code === 'walk' || saying.code === 'raise' ? saying.refused : null;
+  const refused = refusedAt(step, line);
   if (!refused) return [];
-  return at.map((place) => {
+  return refused.at.map((place) => {
     const { small, radius } = grid;
     const placed = line[place] as PlacedNote;
     const size = small * 1.5;
@@ -187,7 +202,7 @@ function refusedGroups(
     return group(
       `refused-${place}`,
       'refused',
-      [...noteLabel(w.note(refused), 0, 0, size, 'wrong'), strike],
+      [...noteLabel(w.note(refused.note), 0, 0, size, 'wrong'), strike],
       {
         x: grid.x(columns[place] as number) + (beside ? small * 2.8 : 0),
         y,
@@ -205,7 +220,7 @@ function leads(
 ): readonly Group[] {
   const nearest: Row = grid.rows === 2 ? 1 : 0;
   // A struck-out spelling takes the lead's room.
-  const refused = 'refused' in step.saying && step.saying.refused ? step.at : [];
+  const refused = refusedAt(step, line)?.at ?? [];
   const marks = step.line.flatMap((state, place): Mark[] => {
     const placed = line[place] as PlacedNote;
     if (state.stage === 'letter' || grid.row(placed) !== nearest || refused.includes(place)) return [];

@@ -161,7 +161,7 @@ test('one whole task fits 1280 by 800 and 1024 by 768 without scrolling the page
 test('every stop of the Tab key shows its focus', async ({ page, room }) => {
   await room.open();
   const seen = new Set<string>();
-  for (let stop = 0; stop < 60; stop += 1) {
+  for (let stop = 0; stop < 90; stop += 1) {
     await page.keyboard.press('Tab');
     const now = await page.evaluate(() => {
       const element = document.activeElement;

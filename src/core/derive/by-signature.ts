@@ -1,9 +1,10 @@
-import { type Fifths, type SpelledNote, spelled, temptingSpelling } from '../note/spelled';
+import { type Fifths, pitchClass, type SpelledNote, spelled, temptingSpelling } from '../note/spelled';
 import { type Direction, lineOf, type PlacedNote } from '../scale/line';
+import { PARENT_DEGREE } from '../scale/mode';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { comesDownOtherwise, enharmonicTonic, type Scale } from '../scale/scale';
 import { accidentalsOf, alteredLetters, signatureOf } from '../scale/signature';
-import { relativeTonic } from '../scale/tonic';
+import { parentOf, relativeTonic } from '../scale/tonic';
 import type { Settings } from '../school/settings';
 import type { Derivation, DerivationStep, PlaceState, Saying } from './derivation';
 import { lettersOnly, overwrite, settle } from './place-state';
@@ -24,8 +25,15 @@ function waySayings(
   { tonic, id, signature }: SignedScale,
   { minorSignature }: DeriveWays,
 ): readonly Saying[] {
-  if (PATTERNS[id].mode !== 'minor') {
-    return [{ code: 'count-places', tonic, mode: 'major', count: signature }];
+  const { mode } = PATTERNS[id];
+  if (mode === 'major') return [{ code: 'count-places', tonic, mode, count: signature }];
+  if (mode !== 'minor') {
+    const parent = parentOf({ signature });
+    const down = (pitchClass(tonic) - pitchClass(parent) + 12) % 12;
+    return [
+      { code: 'parent-degree', tonic, scale: id, parent, degree: PARENT_DEGREE[mode], down },
+      { code: 'count-places', tonic: parent, mode: 'major', count: signature },
+    ];
   }
   switch (minorSignature) {
     case 'relative': {

@@ -5,9 +5,30 @@ import type { ScaleId } from '../scale/pattern';
 import type { Scale } from '../scale/scale';
 
 /** Ways to derive a scale, by the id that addresses and the API use. */
-export const METHOD_IDS = ['step-pattern', 'signature'] as const;
+export const METHOD_IDS = [
+  'step-pattern',
+  'tetrachords',
+  'signature',
+  'parallel',
+  'parent',
+  'chain',
+  'window',
+] as const;
 
 export type MethodId = (typeof METHOD_IDS)[number];
+
+/** The other note that could have been moved, and what would have come of it. */
+export type WrongMove = {
+  readonly from: SpelledNote;
+  readonly to: SpelledNote;
+  /** The four notes of its tetrachord after the move, with their steps and the steps that were wanted. */
+  readonly run: readonly SpelledNote[];
+  readonly sizes: readonly number[];
+  readonly wanted: readonly number[];
+};
+
+/** A part of the scale in two tetrachords: four notes, four notes, and the step between them. */
+export type TetrachordPart = 'lower' | 'join' | 'upper';
 
 /** What one step of the working says, as data; `words` makes the sentence. */
 export type Saying =
@@ -51,6 +72,106 @@ export type Saying =
       readonly instead: SpelledNote | null;
     }
   | { readonly code: 'put-sign'; readonly sign: SpelledNote; readonly tonic: SpelledNote }
+  | {
+      readonly code: 'tetrachords';
+      readonly lower: readonly number[];
+      readonly join: number;
+      readonly upper: readonly number[];
+    }
+  /** One note moved by a half step, because the step from the note before does not fit. */
+  | {
+      readonly code: 'mend';
+      readonly before: SpelledNote;
+      readonly from: SpelledNote;
+      readonly to: SpelledNote;
+      readonly is: number;
+      readonly wanted: number;
+      readonly part: TetrachordPart;
+      readonly refused: WrongMove | null;
+    }
+  | {
+      readonly code: 'tetrachord-stands';
+      readonly part: 'lower' | 'upper';
+      readonly notes: readonly SpelledNote[];
+      readonly sizes: readonly number[];
+      /** The major key whose lower tetrachord this upper one is, where both are major's. */
+      readonly next: SpelledNote | null;
+    }
+  | {
+      readonly code: 'join';
+      readonly from: SpelledNote;
+      readonly to: SpelledNote;
+      readonly semitones: number;
+    }
+  | { readonly code: 'parallel-major'; readonly tonic: SpelledNote; readonly notes: readonly SpelledNote[] }
+  | {
+      readonly code: 'alter-degree';
+      readonly tonic: SpelledNote;
+      readonly degree: number;
+      readonly from: SpelledNote;
+      readonly to: SpelledNote;
+      readonly falling: boolean;
+    }
+  /** From the parallel major's signature to the scale's own: signs that go and signs that come. */
+  | {
+      readonly code: 'signature-shift';
+      readonly tonic: SpelledNote;
+      readonly scale: ScaleId;
+      readonly from: number;
+      readonly to: number;
+      readonly gone: readonly SpelledNote[];
+      readonly come: readonly SpelledNote[];
+    }
+  | {
+      readonly code: 'parent-degree';
+      readonly tonic: SpelledNote;
+      readonly scale: ScaleId;
+      readonly parent: SpelledNote;
+      readonly degree: number;
+      /** Semitones from the tonic down to the parent's. */
+      readonly down: number;
+    }
+  | { readonly code: 'two-octaves'; readonly parent: SpelledNote; readonly notes: readonly SpelledNote[] }
+  | { readonly code: 'start-on'; readonly degree: number; readonly notes: readonly SpelledNote[] }
+  | {
+      readonly code: 'parent-signature';
+      readonly tonic: SpelledNote;
+      readonly scale: ScaleId;
+      readonly parent: SpelledNote;
+      readonly count: number;
+    }
+  | {
+      readonly code: 'chain-start';
+      readonly tonic: SpelledNote;
+      readonly scale: ScaleId;
+      readonly up: boolean;
+      readonly links: number;
+    }
+  | {
+      readonly code: 'chain-link';
+      readonly tonic: SpelledNote;
+      readonly scale: ScaleId;
+      readonly sign: SpelledNote;
+      readonly degree: number;
+    }
+  | { readonly code: 'chain-arrive'; readonly notes: readonly SpelledNote[] }
+  | {
+      readonly code: 'window-place';
+      readonly tonic: SpelledNote;
+      readonly scale: ScaleId;
+      /** The tonic's place in the window, 1 to 7 from the left. */
+      readonly place: number;
+      readonly window: readonly SpelledNote[];
+    }
+  | { readonly code: 'window-order'; readonly notes: readonly SpelledNote[] }
+  | {
+      readonly code: 'window-raise';
+      readonly tonic: SpelledNote;
+      readonly from: SpelledNote;
+      readonly to: SpelledNote;
+      /** Places past the window. */
+      readonly past: number;
+    }
   | {
       readonly code: 'raise';
       readonly tonic: SpelledNote;

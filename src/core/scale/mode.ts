@@ -6,6 +6,17 @@ export const MODES = ['lydian', 'major', 'mixolydian', 'dorian', 'minor', 'phryg
 
 export type Mode = (typeof MODES)[number];
 
+/** The degree of the parent major on which a mode begins (facts: scales). */
+export const PARENT_DEGREE: Readonly<Record<Mode, number>> = {
+  major: 1,
+  dorian: 2,
+  phrygian: 3,
+  lydian: 4,
+  mixolydian: 5,
+  minor: 6,
+  locrian: 7,
+};
+
 /** Places of the mode's tonic right of the signature's major tonic on the line of fifths. */
 export const MODE_PLACE: Readonly<Record<Mode, number>> = {
   lydian: -1,

@@ -1,7 +1,17 @@
 import type { Mode } from './mode';
 
 /** The scales that have a name here, by the id that addresses, files and the API use. */
-export const SCALE_IDS = ['major', 'natural-minor', 'harmonic-minor', 'melodic-minor'] as const;
+export const SCALE_IDS = [
+  'major',
+  'natural-minor',
+  'harmonic-minor',
+  'melodic-minor',
+  'dorian',
+  'phrygian',
+  'lydian',
+  'mixolydian',
+  'locrian',
+] as const;
 
 export type ScaleId = (typeof SCALE_IDS)[number];
 
@@ -19,6 +29,11 @@ export type ScalePattern = {
   /** Degrees raised above that signature, rising. */
   readonly raised: readonly number[];
 };
+
+/** A mode: seven notes of a major scale, begun on another of its degrees. */
+function modePattern(id: ScaleId & Mode, steps: readonly number[]): ScalePattern {
+  return { id, rising: steps, falling: steps, mode: id, raised: [] };
+}
 
 export const PATTERNS: Readonly<Record<ScaleId, ScalePattern>> = {
   major: {
@@ -49,6 +64,11 @@ export const PATTERNS: Readonly<Record<ScaleId, ScalePattern>> = {
     mode: 'minor',
     raised: [6, 7],
   },
+  dorian: modePattern('dorian', [2, 1, 2, 2, 2, 1, 2]),
+  phrygian: modePattern('phrygian', [1, 2, 2, 2, 1, 2, 2]),
+  lydian: modePattern('lydian', [2, 2, 2, 1, 2, 2, 1]),
+  mixolydian: modePattern('mixolydian', [2, 2, 1, 2, 2, 1, 2]),
+  locrian: modePattern('locrian', [1, 2, 2, 1, 2, 2, 2]),
 };
 
 /** The named scale an id or alias stands for, or null. */

@@ -78,7 +78,7 @@ describe('printed signs in a line without bar lines', () => {
         }
       }
     }
-    expect(count).toBe(21 * 4 * 4 * 3 * 2);
+    expect(count).toBe(21 * 9 * 4 * 3 * 2);
   });
 
   it('read back for any walk of spelled notes under any signature', () => {

@@ -26,6 +26,16 @@ Cb | Cb Db Eb Fb Gb Ab Bb         | Cb Db Ebb Fb Gb Abb Bbb       | Ab Bb
 Fb | Fb Gb Ab Bbb Cb Db Eb        | Fb Gb Abb Bbb Cb Dbb Ebb      | Db Eb
 `;
 
+/** Major scales on tonics beyond the 21, as parents of their modes. */
+const PARENTS = `
+Bbb | Bbb Cb Db Ebb Fb Gb Ab
+Ebb | Ebb Fb Gb Abb Bbb Cb Db
+Abb | Abb Bbb Cb Dbb Ebb Fb Gb
+Dbb | Dbb Ebb Fb Gbb Abb Bbb Cb
+Gbb | Gbb Abb Bbb Cbb Dbb Ebb Fb
+F## | F## G## A## B# C## D## E##
+`;
+
 export type TableRow = {
   readonly tonic: string;
   readonly major: readonly string[];
@@ -41,6 +51,29 @@ export const SCALE_TABLE: readonly TableRow[] = TABLE.trim()
     return { tonic, major: major.split(' '), minor: minor.split(' '), raised: [sixth, seventh] };
   });
 
+const MAJORS: readonly (readonly string[])[] = [
+  ...SCALE_TABLE.map(({ major }) => major),
+  ...PARENTS.trim()
+    .split('\n')
+    .map((row) => (row.split('|')[1] ?? '').trim().split(' ')),
+];
+
+/** The degree of its parent major on which a mode begins. */
+export const DEGREE_OF_MODE: Readonly<Record<string, number>> = {
+  dorian: 2,
+  phrygian: 3,
+  lydian: 4,
+  mixolydian: 5,
+  locrian: 7,
+};
+
+/** A mode looked up: the one major scale of the table that has the tonic on that degree, begun there. */
+function tableMode(tonic: string, degree: number): readonly string[] {
+  const parent = MAJORS.find((major) => major[degree - 1] === tonic);
+  if (!parent) throw new RangeError(`no parent with ${tonic} as its ${degree}th`);
+  return [...parent.slice(degree - 1), ...parent.slice(0, degree - 1)];
+}
+
 /** Rising and falling notes, tonic to octave, of a scale in the table. */
 export function tableScale(
   { tonic, major, minor, raised }: TableRow,
@@ -49,6 +82,11 @@ export function tableScale(
   const octave = (seven: readonly string[]) => [...seven, tonic];
   const down = (seven: readonly string[]) => octave(seven).reverse();
   const [sixth, seventh] = raised;
+  const degree = DEGREE_OF_MODE[id];
+  if (degree !== undefined) {
+    const mode = tableMode(tonic, degree);
+    return { up: octave(mode), down: down(mode) };
+  }
   const harmonic = [...minor.slice(0, 6), seventh];
   switch (id) {
     case 'major':

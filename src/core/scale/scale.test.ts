@@ -13,7 +13,7 @@ function named(tonic: string, id: ScaleId): Scale {
 
 const names = (notes: readonly SpelledNote[]) => notes.map(asciiName);
 
-describe('21 tonics and 4 scales', () => {
+describe('21 tonics and 9 scales', () => {
   it('stand as the table written by hand has them, up and down', () => {
     let count = 0;
     for (const row of SCALE_TABLE) {
@@ -25,7 +25,7 @@ describe('21 tonics and 4 scales', () => {
         count += 1;
       }
     }
-    expect(count).toBe(84);
+    expect(count).toBe(21 * 9);
   });
 
   it('sound like the scale on the enharmonic tonic', () => {

@@ -30,10 +30,7 @@ function signatures(most: number, order: Settings['keyOrder']): readonly number[
  *
  * @example taughtTonics('major', { keysTaught: 'twelve', keyOrder: 'signs' }).map(noteName).join(' ') // 'C G F D B♭ A E♭ E A♭ B D♭ F♯ G♭'
  */
-export function taughtTonics(
-  mode: Extract<Mode, 'major' | 'minor'>,
-  { keysTaught, keyOrder }: School,
-): readonly SpelledNote[] {
+export function taughtTonics(mode: Mode, { keysTaught, keyOrder }: School): readonly SpelledNote[] {
   const taught = signatures(MOST[keysTaught], keyOrder).flatMap(
     (count) => ownerOf(count as ReturnType<typeof signatureOf>, mode) ?? [],
   );

@@ -1,5 +1,5 @@
 import { LETTERS } from '../note/letter';
-import { type SpelledNote, spelled } from '../note/spelled';
+import { type Fifths, type SpelledNote, spelled } from '../note/spelled';
 import type { Mode } from './mode';
 import { ownerOf, signatureOf } from './signature';
 
@@ -20,4 +20,14 @@ export function relativeTonic(
   mode: Extract<Mode, 'major' | 'minor'>,
 ): SpelledNote | null {
   return ownerOf(signatureOf(tonic, mode), mode === 'major' ? 'minor' : 'major');
+}
+
+/**
+ * The tonic of the major scale whose signature a scale takes: the parent of a mode, the relative of a minor key.
+ * Throws past the line of fifths, which no scale on the 21 tonics reaches.
+ */
+export function parentOf({ signature }: { readonly signature: Fifths }): SpelledNote {
+  const parent = ownerOf(signature, 'major');
+  if (!parent) throw new RangeError(`no major of ${signature}`);
+  return parent;
 }

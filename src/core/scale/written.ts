@@ -1,6 +1,9 @@
 import type { Clef } from '../instrument/staff';
 import type { Alteration, Fifths } from '../note/spelled';
+import type { Settings } from '../school/settings';
 import { type Direction, lineOf, octaveFor, type PlacedNote } from './line';
+import { modeSignature } from './mode-signature';
+import { PATTERNS } from './pattern';
 import { printedSignature, printedSigns, type SignatureChoice } from './printed';
 import type { Scale } from './scale';
 
@@ -10,6 +13,8 @@ export type Writing = {
   readonly clef: Clef;
   readonly signature: SignatureChoice;
   readonly octave?: number;
+  /** Whose signature a mode is written with; left out, its parent's. */
+  readonly modesWritten?: Settings['modesWritten'];
 };
 
 /** A scale as it stands on a staff: notes with octaves, the signature at the clef, the sign printed at each note. */
@@ -24,9 +29,13 @@ export type WrittenScale = {
 };
 
 /** Writes a scale out on a staff. */
-export function writeOut(scale: Scale, { direction, clef, signature, octave }: Writing): WrittenScale {
+export function writeOut(scale: Scale, writing: Writing): WrittenScale {
+  const { direction, clef, signature, octave, modesWritten = 'parent' } = writing;
   const line = lineOf(scale, direction, octave ?? octaveFor(scale, clef));
-  const atClef = printedSignature(scale.signature, signature);
+  const count = scale.id
+    ? modeSignature(scale.tonic, PATTERNS[scale.id].mode, modesWritten)
+    : scale.signature;
+  const atClef = printedSignature(count, signature);
   const pitches = line.map(({ pitch }) => pitch);
   return { scale, direction, clef, line, atClef, printed: printedSigns(pitches, atClef) };
 }

@@ -104,12 +104,27 @@ function build(settings: Settings, sayings: Sayings): ClassWords {
     },
     relative: relatives.relative,
     parallel: relatives.parallel,
-    method: (id) => (id === 'signature' ? circleTitle(settings) : `By ${both}`),
+    method: (id) => methodTitle(id, settings, both, relatives.parallel('major')),
   };
 }
 
-function circleTitle({ circle }: Settings): string {
-  return circle === 'fifths' ? 'By circle and signature' : 'By circle of fourths and signature';
+function methodTitle(id: MethodId, { circle }: Settings, steps: string, parallel: string): string {
+  switch (id) {
+    case 'step-pattern':
+      return `By ${steps}`;
+    case 'tetrachords':
+      return 'By two tetrachords';
+    case 'signature':
+      return circle === 'fifths' ? 'By circle and signature' : 'By circle of fourths and signature';
+    case 'parallel':
+      return `By the ${parallel}`;
+    case 'parent':
+      return 'By the parent major';
+    case 'chain':
+      return 'By the chain of fifths';
+    case 'window':
+      return 'By the window on the line of fifths';
+  }
 }
 
 const BUILT = new WeakMap<Settings, Map<Sayings, ClassWords>>();

@@ -1,4 +1,7 @@
+import type { MethodId } from '../derive/derivation';
+import type { MethodProblem } from '../derive/methods';
 import type { ClassWords } from './class-words';
+import { sayWhyNot } from './say-method';
 import { type Problem, sayProblem } from './say-problem';
 
 /** A part of the address that could not be used as it stands. */
@@ -9,6 +12,7 @@ export type AddressProblem =
       readonly problem: Problem;
       readonly shown: string;
     }
+  | { readonly code: 'address-method'; readonly problem: MethodProblem; readonly shown: MethodId }
   | { readonly code: 'address-unknown'; readonly parameter: string; readonly read: string }
   | { readonly code: 'address-twice'; readonly parameter: string }
   | { readonly code: 'address-step'; readonly read: string }
@@ -19,6 +23,8 @@ export function sayAddressProblem(english: ClassWords, found: AddressProblem): s
   switch (found.code) {
     case 'address-word':
       return `In the address, ${found.parameter}: ${sayProblem(english, found.problem)} Shown instead: ${found.shown}.`;
+    case 'address-method':
+      return `In the address, method: ${sayWhyNot(english, found.problem)} Shown instead: ${found.shown}.`;
     case 'address-unknown':
       return `The address holds '${found.parameter}', which is no part of this sentence. It was passed over.`;
     case 'address-twice':

@@ -2,11 +2,9 @@ import type { Saying } from '../derive/derivation';
 import { letterAfter } from '../note/letter';
 import { fifths, type SpelledNote } from '../note/spelled';
 import type { ClassWords } from './class-words';
+import { type SaidStep, sayMethodStep } from './say-method';
 import { sayKeyRule } from './say-rule';
 import { capital, numberWord, signCount } from './vocabulary';
-
-/** One line of the working: the fact, and the reason that refuses the tempting wrong spelling, where there is one. */
-export type SaidStep = { readonly text: string; readonly reason: string | null };
 
 type Of<Code extends Saying['code']> = Extract<Saying, { readonly code: Code }>;
 
@@ -37,6 +35,8 @@ export function sayStep(w: ClassWords, saying: Saying): SaidStep {
       return plain(putLine(w, saying));
     case 'raise':
       return raiseLine(w, saying);
+    default:
+      return sayMethodStep(w, saying);
   }
 }
 

@@ -58,6 +58,11 @@ export const SCALE_WORDS: Readonly<Record<ScaleId, string>> = {
   'natural-minor': 'natural minor',
   'harmonic-minor': 'harmonic minor',
   'melodic-minor': 'melodic minor',
+  dorian: 'dorian',
+  phrygian: 'phrygian',
+  lydian: 'lydian',
+  mixolydian: 'mixolydian',
+  locrian: 'locrian',
 };
 
 /** After a tonic and a hyphen: `cis-Moll harmonic`. */
@@ -66,6 +71,17 @@ export const SCALE_WORDS_AFTER_HYPHEN: Readonly<Record<ScaleId, string>> = {
   'natural-minor': 'Moll natural',
   'harmonic-minor': 'Moll harmonic',
   'melodic-minor': 'Moll melodic',
+  dorian: 'Dorisch',
+  phrygian: 'Phrygisch',
+  lydian: 'Lydisch',
+  mixolydian: 'Mixolydisch',
+  locrian: 'Lokrisch',
+};
+
+/** The other name of a scale that has two. */
+export const OTHER_SCALE_WORDS: Partial<Readonly<Record<ScaleId, string>>> = {
+  major: 'ionian',
+  'natural-minor': 'aeolian',
 };
 
 export const DIRECTION_WORDS: Readonly<Record<Direction, string>> = {
@@ -147,5 +163,10 @@ export function capital(text: string): string {
 /** The tabs of the methods, which need few letters. */
 export const METHOD_TABS: Readonly<Record<MethodId, string>> = {
   'step-pattern': 'Steps',
+  tetrachords: 'Tetrachords',
   signature: 'Signature',
+  parallel: 'Parallel',
+  parent: 'Parent',
+  chain: 'Chain',
+  window: 'Window',
 };

@@ -94,6 +94,11 @@ const ADDRESSES: {
     problem: PROBLEMS['note-unknown'],
     shown: 'C#',
   },
+  'address-method': {
+    code: 'address-method',
+    problem: { code: 'own-parent', method: 'parent' },
+    shown: 'step-pattern',
+  },
   'address-unknown': { code: 'address-unknown', parameter: 'colour', read: 'red' },
   'address-twice': { code: 'address-twice', parameter: 'tonic' },
   'address-step': { code: 'address-step', read: 'two' },
@@ -203,21 +208,42 @@ function check(texts: readonly string[], where: string): void {
   }
 }
 
+/** Rows of step letters, W W H, are no note names. */
+const withoutSteps = (text: string) =>
+  text.replaceAll(/(?:\b[WHTSG0](?:\+[WHTSG])? ){2}[WHTSG0](?:\+[WHTSG])?\b/gu, '');
+
 describe('every word in every school', () => {
   it('samples every step kind', () => {
     expect([...new Set(SAMPLES.map(({ code }) => code))].sort()).toEqual([
+      'alter-degree',
+      'chain-arrive',
+      'chain-link',
+      'chain-start',
       'count-places',
+      'join',
       'less-three',
       'letters',
+      'mend',
       'natural-coming-down',
+      'parallel-major',
+      'parent-degree',
+      'parent-signature',
       'put-sign',
       'raise',
       'relative-major',
       'restore',
       'same-coming-down',
+      'signature-shift',
+      'start-on',
       'take-signs',
+      'tetrachord-stands',
+      'tetrachords',
       'theoretical',
+      'two-octaves',
       'walk',
+      'window-order',
+      'window-place',
+      'window-raise',
     ]);
   });
 
@@ -232,7 +258,7 @@ describe('every word in every school', () => {
         for (const text of theoryIn(w)) {
           // German key names go with German note names only.
           if (name === 'keyNames' && impossiblePairs(settings).length > 0) continue;
-          if (left.test(text)) expect.fail(`${name} ${value}: ${text}`);
+          if (left.test(withoutSteps(text))) expect.fail(`${name} ${value}: ${text}`);
         }
       }
     }

@@ -71,6 +71,23 @@ describe('every sentence of every working', () => {
     }
     expect([...codes].sort()).toEqual(
       [
+        'alter-degree',
+        'chain-arrive',
+        'chain-link',
+        'chain-start',
+        'join',
+        'mend',
+        'parallel-major',
+        'parent-degree',
+        'parent-signature',
+        'signature-shift',
+        'start-on',
+        'tetrachord-stands',
+        'tetrachords',
+        'two-octaves',
+        'window-order',
+        'window-place',
+        'window-raise',
         'count-places',
         'letters',
         'natural-coming-down',

@@ -1,5 +1,5 @@
 import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
-import { methodsFor } from '@/core/derive/methods';
+import { barredFrom } from '@/core/derive/methods';
 import { ENGLISH } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
@@ -77,7 +77,7 @@ function Room({ served }: Props) {
   const file = useFileIn(w.settings);
   const chooser = useRef<HTMLInputElement>(null);
   const parts = useMemo(() => sentenceParts(w, sentence), [w, sentence]);
-  const methods = useMemo(() => methodsFor(scale), [scale]);
+  const barred = useMemo(() => barredFrom(scale), [scale]);
   const { ref: staffRef, room } = useRoom<HTMLDivElement>(STAFF_GUESS);
   const staffWidth = Math.max(room.width, leastStaffWidth(written));
   const staff = useEngraver(written, staffWidth, served, search === '');
@@ -205,7 +205,7 @@ function Room({ served }: Props) {
             <div className="card flex min-h-0 flex-col gap-3 p-4">
               <Working
                 derivation={derivation}
-                methods={methods}
+                barred={barred}
                 at={at}
                 onStep={actions.toStep}
                 onMethod={actions.toMethod}

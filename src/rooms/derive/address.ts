@@ -3,7 +3,14 @@ import { asciiName } from '@/core/note/spelled';
 import { scaleIdFrom } from '@/core/scale/pattern';
 import { scaleNamed } from '@/core/scale/scale';
 import type { AddressProblem } from '@/core/words/say-address';
-import { CHOICES, type ChoiceWord, type DeriveSentence, FIRST_SENTENCE } from './sentence';
+import {
+  CHOICES,
+  type ChoiceWord,
+  type DeriveSentence,
+  FIRST_SENTENCE,
+  fitting,
+  methodProblem,
+} from './sentence';
 
 export type AddressReading = {
   readonly sentence: DeriveSentence;
@@ -95,20 +102,30 @@ function readStep(query: URLSearchParams, problems: AddressProblem[]): number | 
   return null;
 }
 
-/** A tonic with a double sign may need a third in its scale: then its practical twin is shown, and said. */
+/**
+ * A sentence that can be shown: a tonic with a double sign may need a third in its scale, then its practical twin is
+ * shown, and said; a method that cannot serve the scale gives way to the steps, and is said.
+ */
 export function spellable(
   sentence: DeriveSentence,
   problems: readonly AddressProblem[] = [],
 ): AddressReading {
   const reading = scaleNamed(sentence.tonic, sentence.scale);
-  if (reading.ok) return { sentence, problems };
+  if (reading.ok) return servable(sentence, problems);
   const tonic = reading.problem.instead ?? FIRST_SENTENCE.tonic;
+  return servable({ ...sentence, tonic }, [
+    ...problems,
+    { code: 'address-word', parameter: 'tonic', problem: reading.problem, shown: asciiName(tonic) },
+  ]);
+}
+
+function servable(sentence: DeriveSentence, problems: readonly AddressProblem[]): AddressReading {
+  const problem = methodProblem(sentence);
+  if (!problem) return { sentence, problems };
+  const shown = fitting(sentence);
   return {
-    sentence: { ...sentence, tonic },
-    problems: [
-      ...problems,
-      { code: 'address-word', parameter: 'tonic', problem: reading.problem, shown: asciiName(tonic) },
-    ],
+    sentence: shown,
+    problems: [...problems, { code: 'address-method', problem, shown: shown.method }],
   };
 }
 

@@ -12,12 +12,12 @@ import { matchPhrase, takenByEnter } from '@/ui/sentence/words';
 import { litPlaces, sameLit } from '@/ui/surfaces/lit';
 import { readAddress, writeAddress } from './address';
 
-import { CHOICES, type DeriveSentence, FIRST_SENTENCE } from './sentence';
+import { CHOICES, type DeriveSentence, FIRST_SENTENCE, fitting } from './sentence';
 import { sentenceParts, sentenceText, withWord } from './sentence-words';
 import { slideWindow, toRelative } from './slide';
 import { stepDeciding, viewOf } from './view';
 
-const sentence: fc.Arbitrary<DeriveSentence> = fc.record({
+const anySentence: fc.Arbitrary<DeriveSentence> = fc.record({
   tonic: fc.constantFrom(...TONICS),
   scale: fc.constantFrom(...CHOICES.scale),
   direction: fc.constantFrom(...CHOICES.direction),
@@ -26,6 +26,9 @@ const sentence: fc.Arbitrary<DeriveSentence> = fc.record({
   method: fc.constantFrom(...CHOICES.method),
   step: fc.option(fc.integer({ min: 1, max: 99 })),
 });
+
+/** A sentence whose method serves its scale, as every sentence that is shown. */
+const sentence = anySentence.map(fitting);
 
 describe('the address of a sentence', () => {
   it('says the sentence again, in ASCII, whatever it is', () => {
@@ -191,6 +194,25 @@ describe('the rail', () => {
   });
 });
 
+describe('a method that cannot serve the scale', () => {
+  it('gives way to the steps, and an address that asks for it is told why', () => {
+    const { sentence: shown, problems } = readAddress('?tonic=G&scale=major&method=parent');
+    expect(shown.method).toBe('step-pattern');
+    expect(problems.map((problem) => sayAddressProblem(ENGLISH, problem))).toEqual([
+      'In the address, method: By the parent major: major is its own parent. Shown instead: step-pattern.',
+    ]);
+    const minor = { ...FIRST_SENTENCE, method: 'parent' as const };
+    expect(withWord(minor, 'scale', 'dorian').method).toBe('parent');
+    expect(withWord(minor, 'scale', 'major').method).toBe('step-pattern');
+    fc.assert(
+      fc.property(
+        anySentence,
+        (any) => readAddress(writeAddress(any)).sentence.method === fitting(any).method,
+      ),
+    );
+  });
+});
+
 describe('what is shown', () => {
   it('never lies past the working, and each altered place can be gone to', () => {
     fc.assert(
@@ -204,7 +226,7 @@ describe('what is shown', () => {
         });
       }),
     );
-    expect(SCALE_IDS).toHaveLength(4);
+    expect(SCALE_IDS).toHaveLength(9);
   });
 
   it('lights every note a sign governs', () => {

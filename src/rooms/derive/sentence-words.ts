@@ -8,10 +8,16 @@ import { byClass } from '@/core/words/by-class';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayProblem } from '@/core/words/say-problem';
 import { deriveWords } from '@/core/words/screen/derive';
-import { CLEF_WORDS, DIRECTION_WORDS, SIGNATURE_WORDS, signCount } from '@/core/words/vocabulary';
+import {
+  CLEF_WORDS,
+  DIRECTION_WORDS,
+  OTHER_SCALE_WORDS,
+  SIGNATURE_WORDS,
+  signCount,
+} from '@/core/words/vocabulary';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
-import { CHOICES, type ChoiceWord, type DeriveSentence } from './sentence';
+import { CHOICES, type ChoiceWord, type DeriveSentence, fitting } from './sentence';
 
 function tonicDetail(w: ClassWords, scale: Scale, taught: boolean): string {
   const { details } = deriveWords(w);
@@ -38,7 +44,7 @@ function startsWith(w: ClassWords, note: SpelledNote, typed: string): number {
 function tonicWord(w: ClassWords, tonic: SpelledNote, id: ScaleId): Word {
   const say = deriveWords(w);
   const mode = PATTERNS[id].mode === 'minor' ? 'minor' : 'major';
-  const taught = taughtTonics(mode, w.settings);
+  const taught = taughtTonics(PATTERNS[id].mode, w.settings);
   const others = [tonic, ...TONICS].filter((note) => !taught.includes(note));
   const tonics = [...taught, ...new Set(others)];
   return {
@@ -96,11 +102,15 @@ function choiceWord<Name extends Exclude<ChoiceWord, 'method'>>(
     key: KEYS[name],
     value,
     text: texts[value as (typeof CHOICES)[Name][number]],
-    options: values.map((option) => ({
-      value: option,
-      text: texts[option],
-      match: (typed) => matchPhrase(texts[option], typed),
-    })),
+    options: values.map((option) => {
+      const other = name === 'scale' ? OTHER_SCALE_WORDS[option as ScaleId] : undefined;
+      return {
+        value: option,
+        text: texts[option],
+        detail: other,
+        match: (typed) => Math.max(matchPhrase(texts[option], typed), other ? matchPhrase(other, typed) : 0),
+      };
+    }),
     unmatched: (typed) =>
       say.noChoice(
         typed.trim(),
@@ -139,13 +149,13 @@ export function withWord(sentence: DeriveSentence, id: string, value: string): D
   if (id === 'tonic') {
     const reading = readEnglishNote(value);
     if (!reading.ok || reading.note === sentence.tonic) return sentence;
-    return { ...sentence, tonic: reading.note, step: null };
+    return fitting({ ...sentence, tonic: reading.note, step: null });
   }
   const name = (Object.keys(CHOICES) as ChoiceWord[]).find((known) => known === id);
   if (!name) return sentence;
   const allowed: readonly string[] = CHOICES[name];
   if (!allowed.includes(value) || sentence[name] === value) return sentence;
-  return { ...sentence, [name]: value, step: null };
+  return fitting({ ...sentence, [name]: value, step: null });
 }
 
 /** The sentence as plain text. */

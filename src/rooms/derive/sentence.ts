@@ -1,10 +1,12 @@
 import { METHOD_IDS, type MethodId } from '@/core/derive/derivation';
+import { type MethodProblem, whyNot } from '@/core/derive/methods';
 import { CLEFS, type Clef } from '@/core/instrument/staff';
 import { noteNamed } from '@/core/note/parse';
 import type { SpelledNote } from '@/core/note/spelled';
 import { DIRECTIONS, type Direction } from '@/core/scale/line';
 import { SCALE_IDS, type ScaleId } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES, type SignatureChoice } from '@/core/scale/printed';
+import { scaleNamed } from '@/core/scale/scale';
 
 /** The sentence of the Derive room: the whole task, and how far its working is shown. */
 export type DeriveSentence = {
@@ -39,3 +41,14 @@ export const CHOICES = {
 } as const;
 
 export type ChoiceWord = keyof typeof CHOICES;
+
+/** Why the method of a sentence cannot serve its scale, or null where it can, or where the scale cannot be spelled. */
+export function methodProblem({ tonic, scale, method }: DeriveSentence): MethodProblem | null {
+  const reading = scaleNamed(tonic, scale);
+  return reading.ok ? whyNot(reading.scale, method) : null;
+}
+
+/** The sentence with a method that serves its scale: its own, or else the steps, which serve every scale. */
+export function fitting(sentence: DeriveSentence): DeriveSentence {
+  return methodProblem(sentence) ? { ...sentence, method: 'step-pattern', step: null } : sentence;
+}

@@ -29,7 +29,7 @@ export function viewOf(sentence: DeriveSentence, settings: Settings): DeriveView
   const at = sentence.step === null ? last : Math.min(sentence.step - 1, last);
   return {
     scale,
-    written: writeOut(scale, sentence),
+    written: writeOut(scale, { ...sentence, modesWritten: settings.modesWritten }),
     derivation,
     at,
     step: derivation.steps[at] as DerivationStep,

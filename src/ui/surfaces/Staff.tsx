@@ -51,7 +51,9 @@ export function Staff({ scene, written, step, lit, onLit, onPlace, room }: Props
   const look = (group: Group): GroupLook => {
     if (group.part === 'sign') {
       const index = Number(group.key.replace('sign-', ''));
-      const arrived = step.signs === null || index < step.signs;
+      // A signature that is not the one counted here, such as a mode's by its tonic, stands from the start.
+      const counted = step.signs !== null && atClef === written.scale.signature;
+      const arrived = !counted || index < (step.signs ?? 0);
       return {
         'data-waiting': arrived ? undefined : '',
       };

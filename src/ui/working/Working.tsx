@@ -1,5 +1,7 @@
 import { memo, useEffect, useRef } from 'react';
-import type { Derivation, MethodId } from '@/core/derive/derivation';
+import { type Derivation, METHOD_IDS, type MethodId } from '@/core/derive/derivation';
+import type { MethodProblem } from '@/core/derive/methods';
+import { sayWhyNot } from '@/core/words/say-method';
 import { sayStep, stepText } from '@/core/words/say-step';
 import { deriveWords } from '@/core/words/screen/derive';
 import { spoken } from '@/core/words/spoken';
@@ -8,7 +10,8 @@ import { useWords } from '../school/use-class';
 
 type Props = {
   readonly derivation: Derivation;
-  readonly methods: readonly MethodId[];
+  /** Why methods cannot serve this scale, by their id; the others can. */
+  readonly barred: readonly MethodProblem[];
   /** The step shown, from 0. */
   readonly at: number;
   readonly onStep: (step: number) => void;
@@ -16,7 +19,7 @@ type Props = {
 };
 
 /** The working, one fact a line; the line in hand gives its reason, and each line can be gone to. */
-export const Working = memo(function Working({ derivation, methods, at, onStep, onMethod }: Props) {
+export const Working = memo(function Working({ derivation, barred, at, onStep, onMethod }: Props) {
   const w = useWords();
   const { working: say, surfaces } = deriveWords(w);
   const list = useRef<HTMLOListElement>(null);
@@ -46,27 +49,30 @@ export const Working = memo(function Working({ derivation, methods, at, onStep, 
 
   return (
     <section aria-labelledby="working-title" className="flex min-h-0 grow flex-col gap-3">
-      <div className="flex flex-wrap items-center gap-1.5">
-        <div
-          className="mr-auto flex flex-wrap items-center gap-1.5"
-          role="group"
-          aria-label={surfaces.method}
-        >
-          {methods.map((method) => (
-            <button
-              key={method}
-              type="button"
-              className="control"
-              aria-pressed={method === derivation.method}
-              onClick={() => onMethod(method)}
-            >
-              {METHOD_TABS[method]}
-            </button>
-          ))}
-          <kbd className="key" aria-hidden="true">
-            M
-          </kbd>
-        </div>
+      <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label={surfaces.method}>
+        {METHOD_IDS.map((method) => (
+          <button
+            key={method}
+            type="button"
+            className="control"
+            aria-pressed={method === derivation.method}
+            disabled={barred.some((each) => each.method === method)}
+            onClick={() => onMethod(method)}
+          >
+            {METHOD_TABS[method]}
+          </button>
+        ))}
+        <kbd className="key" aria-hidden="true">
+          M
+        </kbd>
+      </div>
+      {barred.length > 0 && (
+        <p className="text-small text-quiet">{barred.map((problem) => sayWhyNot(w, problem)).join(' ')}</p>
+      )}
+      <div className="flex items-center gap-1.5">
+        <h2 id="working-title" className="mr-auto font-serif text-large leading-tight font-bold">
+          {w.method(derivation.method)}
+        </h2>
         <StepButton
           label={say.back}
           sign="←"
@@ -74,7 +80,7 @@ export const Working = memo(function Working({ derivation, methods, at, onStep, 
           disabled={at === 0}
           onClick={() => onStep(at - 1)}
         />
-        <span className="text-small text-quiet" aria-hidden="true">
+        <span className="text-small whitespace-nowrap text-quiet" aria-hidden="true">
           {say.of(at + 1, last + 1)}
         </span>
         <StepButton
@@ -85,9 +91,6 @@ export const Working = memo(function Working({ derivation, methods, at, onStep, 
           onClick={() => onStep(at + 1)}
         />
       </div>
-      <h2 id="working-title" className="font-serif text-large font-bold">
-        {w.method(derivation.method)}
-      </h2>
       <ol ref={list} className="min-h-0 grow overflow-y-auto">
         {derivation.steps.map(({ saying }, step) => (
           <WorkingLine

@@ -31,10 +31,9 @@ describe('GET /scale', () => {
         expect(answer).toMatchObject({ tonic: row.tonic, scale, ascending: up, descending: down });
         expect(scaleAnswer.parse(answer)).toEqual(answer);
         expect(answer['printed']).toHaveLength(15);
-        expect((answer['methods'] as { agrees: boolean }[]).map(({ agrees }) => agrees)).toEqual([
-          true,
-          true,
-        ]);
+        const methods = answer['methods'] as { agrees: boolean }[];
+        expect(methods).toHaveLength(scale === 'major' ? 5 : 7);
+        expect(methods.every(({ agrees }) => agrees)).toBe(true);
       }
     }
   });

@@ -1,0 +1,90 @@
+import type { SpelledNote } from '../note/spelled';
+import { type Direction, lineOf, type PlacedNote } from '../scale/line';
+import { comesDownOtherwise, type Scale } from '../scale/scale';
+import type { Derivation, DerivationStep, MethodId, PlaceState, Saying } from './derivation';
+import { lettersOnly, overwrite, settle } from './place-state';
+
+/** A derivation while it is being written, step by step, on the line of the question. */
+export class Working {
+  readonly line: readonly PlacedNote[];
+  readonly notes: readonly SpelledNote[];
+  private state: readonly PlaceState[];
+  private readonly steps: DerivationStep[] = [];
+
+  constructor(
+    private readonly scale: Scale,
+    private readonly direction: Direction,
+    private readonly method: MethodId,
+  ) {
+    this.line = lineOf(scale, direction, 4);
+    this.notes = this.line.map(({ pitch }) => pitch.note);
+    this.state = lettersOnly(this.line, scale.tonic);
+  }
+
+  /** All places of the line. */
+  get everywhere(): readonly number[] {
+    return this.line.map((_, place) => place);
+  }
+
+  /** Places where a degree stands; the tonic stands at both ends. `falling` asks for one way only. */
+  places(degree: number, falling?: boolean): readonly number[] {
+    return this.line.flatMap((each, place) => {
+      const fits = each.degree === degree || (degree === 1 && each.degree === 8);
+      return fits && (falling === undefined || each.falling === falling) ? [place] : [];
+    });
+  }
+
+  say(saying: Saying, at: readonly number[] = []): void {
+    this.steps.push({ saying, at, line: this.state, signs: null });
+  }
+
+  /** Decides places without a word of their own, since they stand as they were. */
+  fix(at: readonly number[]): void {
+    this.state = settle(this.state, at, this.notes);
+  }
+
+  /** Says something that decides places: each as it ends. */
+  decide(saying: Saying, at: readonly number[]): void {
+    this.state = settle(this.state, at, this.notes);
+    this.say(saying, at);
+  }
+
+  /** Says something that writes one note at places, over what stood there; it may be written over again. */
+  write(saying: Saying, at: readonly number[], note: SpelledNote): void {
+    this.state = overwrite(this.state, at, note);
+    this.say(saying, at);
+  }
+
+  /** Writes a whole line of notes, by degree 1 to 7, without saying anything yet. */
+  lay(notes: readonly SpelledNote[]): void {
+    for (const [place, { degree }] of this.line.entries()) {
+      const note = notes[(degree - 1) % 7];
+      if (note) this.state = overwrite(this.state, [place], note);
+    }
+  }
+
+  /**
+   * The raised degrees of a minor form, each by its own saying, and melodic minor's return on the way down.
+   * `unraised` are the notes of degrees 1 to 7 before anything is raised.
+   */
+  raise(unraised: readonly SpelledNote[], saying: (from: SpelledNote, to: SpelledNote) => Saying): void {
+    const { scale, line } = this;
+    for (const degree of scale.raised) {
+      const at = line.flatMap((note, place) => (note.degree === degree && note.raised ? [place] : []));
+      const from = unraised[degree - 1];
+      const to = this.notes[at[0] ?? -1];
+      if (from && to) this.write(saying(from, to), at, to);
+    }
+    const returned = line.flatMap((note, place) =>
+      note.falling && !note.raised && scale.raised.includes(note.degree) ? [place] : [],
+    );
+    if (!comesDownOtherwise(scale) || returned.length === 0) return;
+    const code = this.direction === 'both' ? 'restore' : 'natural-coming-down';
+    this.decide({ code, notes: returned.map((place) => this.notes[place] as SpelledNote) }, returned);
+  }
+
+  finish(): Derivation {
+    const { scale, direction, method, steps, state } = this;
+    return { question: { scale, direction }, method, steps, answer: state.map(({ note }) => note) };
+  }
+}

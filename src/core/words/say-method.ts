@@ -1,0 +1,206 @@
+import type { Saying } from '../derive/derivation';
+import type { MethodProblem } from '../derive/methods';
+import { PATTERNS } from '../scale/pattern';
+import type { ClassWords } from './class-words';
+import { numberWord, ordinal, signCount } from './vocabulary';
+
+/** One line of the working: the fact, and the reason that refuses the tempting wrong spelling, where there is one. */
+export type SaidStep = { readonly text: string; readonly reason: string | null };
+
+type Of<Code extends Saying['code']> = Extract<Saying, { readonly code: Code }>;
+
+/** The sayings of the methods beyond walking the steps and counting round the circle. */
+type MethodSaying = Of<
+  | 'tetrachords'
+  | 'mend'
+  | 'tetrachord-stands'
+  | 'join'
+  | 'parallel-major'
+  | 'alter-degree'
+  | 'signature-shift'
+  | 'parent-degree'
+  | 'two-octaves'
+  | 'start-on'
+  | 'parent-signature'
+  | 'chain-start'
+  | 'chain-link'
+  | 'chain-arrive'
+  | 'window-place'
+  | 'window-order'
+  | 'window-raise'
+>;
+
+/** Puts one step of such a method into a sentence. */
+export function sayMethodStep(w: ClassWords, saying: MethodSaying): SaidStep {
+  switch (saying.code) {
+    case 'tetrachords':
+      return tetrachordsLine(w, saying);
+    case 'mend':
+      return mendLine(w, saying);
+    case 'tetrachord-stands':
+      return standsLine(w, saying);
+    case 'join':
+      return {
+        text: `${w.note(saying.from)} up ${w.aStep(saying.semitones)} is ${w.note(saying.to)}: the two are joined.`,
+        reason: null,
+      };
+    case 'parallel-major':
+      return {
+        text: `Its ${w.parallel('major')} is ${w.key(saying.tonic, 'major')}: ${row(w, saying.notes)}.`,
+        reason: null,
+      };
+    case 'alter-degree':
+      return { text: alterLine(w, saying), reason: null };
+    case 'signature-shift':
+      return shiftLine(w, saying);
+    case 'parent-degree':
+      return parentLine(w, saying);
+    case 'two-octaves':
+      return {
+        text: `Two octaves of ${w.key(saying.parent, 'major')}: ${row(w, saying.notes)}.`,
+        reason: null,
+      };
+    case 'start-on':
+      return {
+        text: `Begin on the ${ordinal(saying.degree)} note and go to its octave: ${row(w, saying.notes)}.`,
+        reason: 'Notes, steps and chords stay where they are; only the counting begins elsewhere.',
+      };
+    case 'parent-signature':
+      return {
+        text: `${w.scale(saying.tonic, saying.scale)} takes the signature of ${w.key(saying.parent, 'major')}: ${signCount(saying.count)}.`,
+        reason: null,
+      };
+    case 'chain-start':
+      return chainStartLine(w, saying);
+    case 'chain-link':
+      return chainLinkLine(w, saying);
+    case 'chain-arrive':
+      return { text: `Arrived: ${row(w, saying.notes)}.`, reason: null };
+    case 'window-place':
+      return windowLine(w, saying);
+    case 'window-order':
+      return { text: `In the order of the ${w.letterWords}: ${row(w, saying.notes)}.`, reason: null };
+    case 'window-raise':
+      return windowRaiseLine(w, saying);
+  }
+}
+
+function row(w: ClassWords, notes: Of<'chain-arrive'>['notes']): string {
+  return notes.map(w.note).join(' ');
+}
+
+/** Steps as they stand under the moons; what is no step at all is 0. */
+function sizes(w: ClassWords, steps: readonly number[]): string {
+  return steps.map((step) => w.stepLetters(step) || '0').join(' ');
+}
+
+function tetrachordsLine(w: ClassWords, { lower, join, upper }: Of<'tetrachords'>): SaidStep {
+  const [below, above] = [sizes(w, lower), sizes(w, upper)];
+  const alike = below === above ? 'Both are built alike.' : null;
+  const joined = join === 2 ? null : `Here they are joined by ${w.aStep(join)}, not by ${w.aStep(2)}.`;
+  return {
+    text: `Two tetrachords, ${below} and ${above}, joined by ${w.aStep(join)}.`,
+    reason: [alike, joined].filter(Boolean).join(' ') || null,
+  };
+}
+
+function mendLine(w: ClassWords, saying: Of<'mend'>): SaidStep {
+  const { before, from, to, is, wanted, part, refused } = saying;
+  const way = to.alteration > from.alteration ? 'Raise' : 'Lower';
+  const where = part === 'join' ? 'the join' : `the ${part} tetrachord`;
+  const found = is <= 0 ? 'no step at all' : w.aStep(is);
+  const text = `${way} ${w.note(from)} to ${w.note(to)}: ${w.note(before)} to ${w.note(from)} is ${found}, and ${where} wants ${w.aStep(wanted)}.`;
+  if (!refused) return { text, reason: `${w.note(before)} is given and stays.` };
+  const run = `${row(w, refused.run)} would be ${sizes(w, refused.sizes)}`;
+  const other = refused.to.alteration > refused.from.alteration ? 'Raising' : 'Lowering';
+  const reason = `${other} ${w.note(refused.from)} instead would not do: ${run}, not ${sizes(w, refused.wanted)}.`;
+  return { text, reason };
+}
+
+function standsLine(w: ClassWords, { part, notes, sizes: steps, next }: Of<'tetrachord-stands'>): SaidStep {
+  const text = `${row(w, notes)}: ${sizes(w, steps)}.`;
+  const hand = part === 'lower' ? 'left hand, 5 4 3 2' : 'right hand, 2 3 4 5';
+  const fingers = `On the keyboard: ${hand}, no thumb.`;
+  const follows = next ? `It is the lower tetrachord of ${w.key(next, 'major')} as well, one fifth up. ` : '';
+  return { text, reason: follows + fingers };
+}
+
+function alterLine(w: ClassWords, { tonic, from, to, falling }: Of<'alter-degree'>): string {
+  const way = to.alteration > from.alteration ? 'raise' : 'lower';
+  const done = `the ${w.degree(from, tonic)}: ${w.noteWithSign(from)} becomes ${w.noteWithSign(to)}.`;
+  return falling ? `Coming down, ${way} ${done}` : `${way === 'raise' ? 'Raise' : 'Lower'} ${done}`;
+}
+
+function shiftLine(w: ClassWords, { tonic, from, to, gone, come }: Of<'signature-shift'>): SaidStep {
+  const places = Math.abs(to - from);
+  const side = to < from ? 'flatter' : 'sharper';
+  const many = places === 1 ? 'one place' : `${numberWord(places)} places`;
+  const text = `From the signature of ${w.key(tonic, 'major')}, ${signCount(from)}, to ${signCount(to)}: ${many} ${side}.`;
+  const goes =
+    gone.length > 0
+      ? `${row(w, gone)} ${gone.length === 1 ? 'goes' : 'go'}: a sign and the natural that cancels it go together.`
+      : '';
+  const comes =
+    come.length > 0 ? `${row(w, come)} ${come.length === 1 ? 'comes' : 'come'} into the signature.` : '';
+  return { text, reason: [goes, comes].filter(Boolean).join(' ') || null };
+}
+
+function parentLine(w: ClassWords, { tonic, parent, down }: Of<'parent-degree'>): SaidStep {
+  const steps = (count: number) => `${numberWord(count)} ${count === 1 ? w.half : w.halves}`;
+  const other = 12 - down < down ? `, or ${steps(12 - down)} up` : '';
+  return {
+    text: `${w.note(tonic)} is the ${w.degree(tonic, parent)} of ${w.key(parent, 'major')}: ${steps(down)} down to ${w.note(parent)}${other}.`,
+    reason: null,
+  };
+}
+
+function chainStartLine(w: ClassWords, { tonic, scale, up, links }: Of<'chain-start'>): SaidStep {
+  const start = `${w.scale(tonic, scale)} has no sharps or flats in its signature`;
+  if (links === 0) return { text: `${start}: the chain ends where it begins.`, reason: null };
+  const fifths = links === 1 ? 'one fifth' : `${numberWord(links)} fifths`;
+  const text = `${start}. From there ${fifths} ${up ? 'up' : 'down'}, one ${up ? 'sharp' : 'flat'} each.`;
+  return { text, reason: 'Each time keep all, and add one.' };
+}
+
+function chainLinkLine(w: ClassWords, { tonic, scale, sign }: Of<'chain-link'>): SaidStep {
+  const text = `${w.scale(tonic, scale)}: ${w.note(sign)} comes, its ${w.degree(sign, tonic)}.`;
+  if (PATTERNS[scale].mode !== 'major') return { text, reason: null };
+  const reason =
+    sign.alteration > 0
+      ? `It is the ${w.letterWord} before the tonic, with its sharp.`
+      : 'A flat always comes on the fourth note of the new major key.';
+  return { text, reason };
+}
+
+function windowLine(w: ClassWords, { tonic, scale, place, window }: Of<'window-place'>): SaidStep {
+  const { mode } = PATTERNS[scale];
+  const name = mode === 'minor' || mode === 'major' ? mode : w.scaleWord(scale);
+  const at = place === 1 ? 'the first' : `the ${ordinal(place)}`;
+  return {
+    text: `${w.note(tonic)} stands as ${at} of seven neighbours on the line of fifths: ${row(w, window)}.`,
+    reason: `The place of the tonic is the mode: ${at} is ${name}.`,
+  };
+}
+
+function windowRaiseLine(w: ClassWords, { tonic, from, to, past }: Of<'window-raise'>): SaidStep {
+  const many = past === 1 ? 'one place' : `${numberWord(past)} places`;
+  return {
+    text: `Raise the ${w.degree(from, tonic)}: ${w.noteWithSign(from)} becomes ${w.noteWithSign(to)}.`,
+    reason: `A raised note goes seven places along the line, here ${many} past the window.`,
+  };
+}
+
+/** Why a method cannot serve a scale. */
+export function sayWhyNot(w: ClassWords, { code, method }: MethodProblem): string {
+  const title = w.method(method);
+  switch (code) {
+    case 'no-signature':
+      return `${title}: typed steps have no signature of their own.`;
+    case 'no-parallel':
+      return `${title}: the major on this tonic would need a third sign.`;
+    case 'own-parallel':
+      return `${title}: major is what the others are compared with.`;
+    case 'own-parent':
+      return `${title}: major is its own parent.`;
+  }
+}
