@@ -57,10 +57,10 @@ export class Working {
 
   /** Writes a whole line of notes, by degree 1 to 7, without saying anything yet. */
   lay(notes: readonly SpelledNote[]): void {
-    for (const [place, { degree }] of this.line.entries()) {
+    this.state = this.line.map(({ degree }, place) => {
       const note = notes[(degree - 1) % 7];
-      if (note) this.state = overwrite(this.state, [place], note);
-    }
+      return note ? { note, stage: 'decided' } : (this.state[place] as PlaceState);
+    });
   }
 
   /**

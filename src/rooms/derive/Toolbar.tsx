@@ -1,22 +1,15 @@
-import {
-  BookmarkPlus,
-  FileInput,
-  Keyboard,
-  type LucideIcon,
-  Moon,
-  Share2,
-  SquareLibrary,
-  Sun,
-} from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
-import { memo } from 'react';
+import { BookmarkPlus, FileInput, Keyboard, type LucideIcon, Moon, SquareLibrary, Sun } from 'lucide-react';
+import { lazy, memo, Suspense } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
 import { filesWords } from '@/core/words/screen/files';
 import type { Group } from '@/store/group';
 import type { SpokenGroup } from '@/store/mirror';
+import { Hint } from '@/ui/Hint';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
-import { COPIES, FILES, PRINTS, type ShareId } from './share';
+import { useIdle } from '@/ui/use-idle';
+import { ShareButton } from './ShareButton';
+import type { ShareId } from './share';
 
 type Props = {
   /** What was done last, for all to see and hear. */
@@ -36,18 +29,14 @@ type Props = {
   readonly onKeys: () => void;
 };
 
-const PRINT_KEYS: Readonly<Record<string, string>> = { print: 'P', printBlank: 'B' };
+const ShareMenu = lazy(() => import('./ShareMenu').then((module) => ({ default: module.ShareMenu })));
 
 /** The line on top: whose class this is, and what can be done with the derivation. Every action shows its key. */
 export const Toolbar = memo(function Toolbar(props: Props) {
   const { said, kept, night, sharing, group, groups: known, onSharing, onKeep, onShelf, onShare } = props;
   const w = useWords();
-  const { actions: say, share } = deriveWords(w);
-  const groups = [
-    { title: share.copyTitle, ids: COPIES },
-    { title: share.printTitle, ids: PRINTS },
-    { title: share.fileTitle, ids: FILES },
-  ] as const;
+  const { actions: say } = deriveWords(w);
+  const idle = useIdle();
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
       <ClassMenu group={group} groups={known} onChoose={props.onChoose} />
@@ -56,40 +45,13 @@ export const Toolbar = memo(function Toolbar(props: Props) {
       </p>
       <Action icon={BookmarkPlus} label={say.keep} hint="K" onClick={onKeep} />
       <Action icon={SquareLibrary} label={say.shelf(kept)} hint="L" onClick={onShelf} />
-      <DropdownMenu.Root open={sharing} onOpenChange={onSharing} modal={false}>
-        <DropdownMenu.Trigger className="control" aria-keyshortcuts="X">
-          <Share2 className="hidden size-4 sm:block" aria-hidden="true" />
-          {say.export}
-          <Hint text="X" />
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Content
-          align="end"
-          sideOffset={6}
-          className="card z-20 max-h-[85dvh] min-w-64 overflow-y-auto p-2 shadow-lg"
-        >
-          {groups.map(({ title, ids }) => (
-            <DropdownMenu.Group key={title}>
-              <DropdownMenu.Label className="px-2 pt-1.5 pb-0.5 text-small text-quiet">
-                {title}
-              </DropdownMenu.Label>
-              {ids.map((id: ShareId) => (
-                <DropdownMenu.Item
-                  key={id}
-                  onSelect={() => onShare(id)}
-                  className="flex cursor-pointer justify-between gap-6 rounded-control px-2 py-1 outline-none data-highlighted:bg-now"
-                >
-                  {share[id]}
-                  {PRINT_KEYS[id] && (
-                    <kbd className="key" aria-hidden="true">
-                      {PRINT_KEYS[id]}
-                    </kbd>
-                  )}
-                </DropdownMenu.Item>
-              ))}
-            </DropdownMenu.Group>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Root>
+      {idle || sharing ? (
+        <Suspense fallback={<ShareButton onClick={() => onSharing(true)} />}>
+          <ShareMenu open={sharing} onOpen={onSharing} onShare={onShare} />
+        </Suspense>
+      ) : (
+        <ShareButton onClick={() => onSharing(true)} />
+      )}
       <Action icon={FileInput} label={filesWords(w).open} hint="O" onClick={props.onFile} />
       <Action
         icon={night ? Sun : Moon}
@@ -101,14 +63,6 @@ export const Toolbar = memo(function Toolbar(props: Props) {
     </header>
   );
 });
-
-function Hint({ text }: { readonly text: string }) {
-  return (
-    <kbd className="key hidden sm:inline-flex" aria-hidden="true">
-      {text}
-    </kbd>
-  );
-}
 
 type ActionProps = {
   readonly icon: LucideIcon;

@@ -1,11 +1,13 @@
-import { Check, ChevronDown } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
-import { memo } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
 import { DEMO_SCHOOL } from '@/store/demo-name';
 import type { Group } from '@/store/group';
 import type { SpokenGroup } from '@/store/mirror';
+import { useIdle } from '../use-idle';
+import { ClassButton } from './ClassButton';
 import { useWords } from './use-class';
+
+const ClassList = lazy(() => import('./ClassList').then((module) => ({ default: module.ClassList })));
 
 type Props = {
   readonly group: SpokenGroup | null;
@@ -13,44 +15,32 @@ type Props = {
   readonly onChoose: (group: SpokenGroup) => void;
 };
 
-const ITEM =
-  'flex cursor-pointer items-center gap-2 rounded-control px-2 py-1.5 outline-none data-highlighted:bg-now';
-
-/** Whose school this is and which class is in hand; another class is chosen here, or an own one started. */
+/**
+ * Whose school this is and which class is in hand; another class is chosen here, or an own one started. The list
+ * itself is loaded once the page rests.
+ */
 export const ClassMenu = memo(function ClassMenu({ group, groups, onChoose }: Props) {
   const { actions: say } = deriveWords(useWords());
+  const [open, setOpen] = useState(false);
+  const idle = useIdle();
+  const button = group && <ClassButton name={group.name} onClick={() => setOpen(true)} />;
   return (
     <div className="flex items-center gap-1.5">
       <p className="hidden text-small text-quiet lg:block">
         <span className="only-own">{say.ownSchool}</span>
         <span className="only-demo">{DEMO_SCHOOL}</span>
       </p>
-      {group ? (
-        <DropdownMenu.Root modal={false}>
-          <DropdownMenu.Trigger className="control font-semibold" aria-label={say.classMenu(group.name)}>
-            <span className="max-w-40 truncate">{group.name}</span>
-            <ChevronDown className="size-3.5" aria-hidden="true" />
-          </DropdownMenu.Trigger>
-          <DropdownMenu.Content align="start" sideOffset={6} className="card z-20 min-w-56 p-2 shadow-lg">
-            {groups.map((each) => (
-              <DropdownMenu.Item key={each.id} className={ITEM} onSelect={() => onChoose(each)}>
-                <Check className={`size-4 ${each.id === group.id ? '' : 'invisible'}`} aria-hidden="true" />
-                {each.name}
-              </DropdownMenu.Item>
-            ))}
-            <DropdownMenu.Separator className="my-1 border-t border-rule" />
-            <DropdownMenu.Item className={ITEM} asChild>
-              <a href="/class">{say.settings}</a>
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={ITEM} asChild>
-              <a href="/class?new">{say.ownClass}</a>
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Root>
-      ) : (
+      {!group && (
         <a href="/class?new" className="control">
           {say.ownClass}
         </a>
+      )}
+      {group && (idle || open) ? (
+        <Suspense fallback={button}>
+          <ClassList group={group} groups={groups} open={open} onOpen={setOpen} onChoose={onChoose} />
+        </Suspense>
+      ) : (
+        button
       )}
     </div>
   );
