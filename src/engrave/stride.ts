@@ -3,7 +3,9 @@ import { hopsBetween } from '@/core/note/interval';
 import { midiOf, pitch } from '@/core/note/pitch';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { PlacedNote } from '@/core/scale/line';
-import { comesDownOtherwise } from '@/core/scale/scale';
+import { PATTERNS } from '@/core/scale/pattern';
+import { comesDownOtherwise, type Scale } from '@/core/scale/scale';
+import { syllableOf } from '@/core/scale/syllable';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { lowerTonic } from '@/core/words/say-note';
@@ -56,7 +58,7 @@ export function strideScene({ w, written, step, steps, lit, width, height }: Str
     const at = { place, column: columns[place] as number, placed: line[place] as PlacedNote };
     return state.stage === 'letter'
       ? ghost(w, state, at, grid, place === lit)
-      : standing(w, state, at, grid, step, scale.tonic);
+      : standing(w, state, at, grid, step, scale);
   });
   return {
     width,
@@ -88,10 +90,15 @@ function ghost(w: ClassWords, state: PlaceState, { place, column }: At, grid: Gr
   });
 }
 
-/** The figure under a note: its degree, with its flat or sharp where the class counts against major. */
-function degreeFigure(w: ClassWords, { degree }: PlacedNote, note: SpelledNote, tonic: SpelledNote): string {
+/**
+ * The figure under a note: its degree, with its flat or sharp where the class counts against major, and what the
+ * class sings on it.
+ */
+function degreeFigure(w: ClassWords, { degree }: PlacedNote, note: SpelledNote, scale: Scale): string {
   const against = w.settings.degrees === 'against-major' && degree < 8;
-  return against ? w.degree(note, tonic) : String(degree);
+  const figure = against ? w.degree(note, scale.tonic) : String(degree);
+  const sung = scale.id && syllableOf(note, scale.tonic, PATTERNS[scale.id].mode, w.settings);
+  return sung ? `${figure} ${sung}` : figure;
 }
 
 /** A decided note in its circle, with its degree below. */
@@ -101,7 +108,7 @@ function standing(
   { place, column, placed }: At,
   grid: Grid,
   step: DerivationStep,
-  tonic: SpelledNote,
+  scale: Scale,
 ): Group {
   const { radius, type, small } = grid;
   const current = step.at.includes(place);
@@ -115,7 +122,7 @@ function standing(
     stroke: ink,
     width: current ? 3 : 1.75,
   };
-  const degree = figures(degreeFigure(w, placed, state.note, tonic), 0, radius + small + 2, small, 'quiet');
+  const degree = figures(degreeFigure(w, placed, state.note, scale), 0, radius + small + 2, small, 'quiet');
   const raised = placed.raised && state.note === placed.pitch.note;
   const tag = raised
     ? [words('raised', 0, radius + 2 * small + 5, { size: small, fill: 'plum', bold: true })]

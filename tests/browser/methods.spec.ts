@@ -76,3 +76,36 @@ test('a class that writes modes with the signature of their tonic has it on the 
   await expect(staff.locator('[data-part=sign][data-waiting]')).toHaveCount(0);
   await expect(staff.locator('[data-part=accidental]')).toHaveCount(1);
 });
+
+test('relative, parallel and enharmonic keys stand under the stride and are a click away, both ways', async ({
+  page,
+  room,
+}) => {
+  await room.open(
+    '/derive?tonic=Eb&scale=natural-minor&direction=up&clef=alto&signature=written&method=parent',
+  );
+  const related = page.getByRole('list', { name: 'Keys that belong to this one' }).getByRole('link');
+  await expect(related).toHaveText(['G♭ major', 'E♭ major', 'D♯ natural minor']);
+  await expect(related.first()).toHaveAccessibleName(
+    'relative: G♭ major, three half steps up, shares the signature: six flats.',
+  );
+  await related.first().click();
+  await expect(room.sentence).toHaveText('Build G♭ major, going up, in the alto clef, with a key signature.');
+  await expect(related.first()).toHaveText('E♭ natural minor');
+  await related.nth(1).click();
+  await expect(room.sentence).toContainText('Build G♭ natural minor');
+  await expect(
+    page.getByText('G♭ is a theoretical key here: nine flats. In practice F♯ natural minor.'),
+  ).toBeVisible();
+  await page.goBack();
+  await expect(room.sentence).toContainText('Build G♭ major');
+});
+
+test('what a class sings stands beside the degrees', async ({ room, classRoom }) => {
+  await classRoom.open('?part=1');
+  await classRoom.choose('Solfège', 'Movable do, minor from la');
+  await expect(classRoom.told).toHaveText('Saved');
+  await room.open('/derive?tonic=A&scale=harmonic-minor&direction=up&clef=treble&signature=written');
+  const stride = room.surface('Stride and keyboard').getByRole('group', { name: 'Stride' });
+  for (const sung of ['1 la', '2 ti', '3 do', '7 si']) await expect(stride).toContainText(sung);
+});

@@ -15,17 +15,13 @@ export function spokenScale(w: ClassWords, { tonic, id, rising }: Scale): string
   return id ? w.spokenScale(tonic, id) : `${w.spokenNote(tonic)} ${rising.join(' ')}`;
 }
 
-/**
- * What a teacher would add about the key: that it is theoretical and what is written instead, or the enharmonic
- * twin that is written as well. Null where there is nothing to add.
- */
-export function keyNote(w: ClassWords, scale: Scale): string | null {
+/** What a teacher would add to a theoretical key: what its signature would be, and what is written instead. */
+export function theoreticalNote(w: ClassWords, scale: Scale): string | null {
+  const { theoretical, id, signature } = scale;
+  if (!theoretical || !id || signature === null) return null;
   const twin = enharmonicTonic(scale);
-  if (!twin || !scale.id || scale.signature === null) return null;
-  const other = w.scale(twin, scale.id);
-  return scale.theoretical
-    ? `${w.note(scale.tonic)} is a theoretical key here: ${signCount(scale.signature)}. In practice ${other}.`
-    : `Enharmonic equivalent: ${other}.`;
+  const instead = twin ? ` In practice ${w.scale(twin, id)}.` : '';
+  return `${w.note(scale.tonic)} is a theoretical key here: ${signCount(signature)}.${instead}`;
 }
 
 /** What is raised above the signature, with both spellings: `7th raised: B♮ becomes B♯`. Null where nothing is. */

@@ -6,6 +6,7 @@ import { noteNamed } from '../note/parse';
 import { fifths } from '../note/spelled';
 import { DIRECTIONS, lineOf } from '../scale/line';
 import { SCALE_IDS } from '../scale/pattern';
+import { relatedKeys } from '../scale/related';
 import { type Scale, scaleNamed } from '../scale/scale';
 import { impossiblePairs } from '../school/pairs';
 import { CHOICES, SETTING_NAMES, type Settings, USUAL_SETTINGS } from '../school/settings';
@@ -17,8 +18,9 @@ import { type FileProblem, type FileWarning, sayFileProblem, sayFileWarning } fr
 import { readLine, readStaff, sayPlace, saySign } from './say-note';
 import { sayPair } from './say-pair';
 import { type Problem, sayProblem } from './say-problem';
+import { sayRelated } from './say-related';
 import { sayKeyRule } from './say-rule';
-import { keyNote, sayRaised, scaleName, spokenScale } from './say-scale';
+import { sayRaised, scaleName, spokenScale, theoreticalNote } from './say-scale';
 import { stepText } from './say-step';
 import { type RecordProblem, type StoreProblem, sayRecordProblem, sayStoreProblem } from './say-store';
 import { classRoomWords } from './screen/class';
@@ -178,8 +180,9 @@ function theoryIn(w: ClassWords): readonly string[] {
       sayKeyRule(w, fifths(count), 'major'),
       sayKeyRule(w, fifths(count), 'minor'),
     ]),
-    keyNote(w, scaleOf('F#', 'major')),
-    keyNote(w, scaleOf('G#', 'major')),
+    ...relatedKeys(scaleOf('F#', 'major')).map((key) => sayRelated(w, scaleOf('F#', 'major'), key).why),
+    ...relatedKeys(scale).map((key) => sayRelated(w, scale, key).why),
+    theoreticalNote(w, scaleOf('G#', 'major')),
     sayRaised(w, scaleOf('A', 'melodic-minor')),
     scaleName(w, scale),
     spokenScale(w, scale),

@@ -1,32 +1,70 @@
 import { PATTERNS } from '@/core/scale/pattern';
+import { relatedKeys } from '@/core/scale/related';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayPlace, saySign } from '@/core/words/say-note';
-import { keyNote } from '@/core/words/say-scale';
+import { sayRelated } from '@/core/words/say-related';
+import { theoreticalNote } from '@/core/words/say-scale';
+import { deriveWords } from '@/core/words/screen/derive';
 import { useWords } from '@/ui/school/use-class';
 import { type Lit, litPlaces } from '@/ui/surfaces/lit';
 import { MoonLegend } from '@/ui/surfaces/MoonLegend';
+import type { DeriveSentence } from './sentence';
+import { fitting } from './sentence';
+import { hrefOf } from './use-sentence';
 import type { DeriveView } from './view';
 
-type Props = { readonly lit: Lit | null; readonly view: DeriveView };
+type Props = {
+  readonly lit: Lit | null;
+  readonly view: DeriveView;
+  readonly sentence: DeriveSentence;
+  readonly onSay: (sentence: DeriveSentence) => void;
+};
 
-/** Under the stride: what is pointed at, or what the moons mean and what is to be said of the key. */
-export function Caption({ lit, view }: Props) {
+/** Under the stride: what is pointed at, or what the moons mean and which keys belong to this one. */
+export function Caption({ lit, view, sentence, onSay }: Props) {
   const w = useWords();
+  const { scale } = view;
+  if (lit !== null)
+    return <p className="flex min-h-8 items-center text-small text-quiet">{captionText(w, lit, view)}</p>;
   return (
-    <div className="flex min-h-8 items-center gap-x-5 text-small text-quiet">
-      {lit === null && <MoonLegend />}
-      <p>{captionText(w, lit, view)}</p>
+    <div className="flex min-h-8 flex-wrap items-center gap-x-5 gap-y-0.5 text-small text-quiet">
+      <MoonLegend steps={[2, 1, 3, 4].filter((step) => scale.rising.includes(step)).join(' ')} />
+      <ul aria-label={deriveWords(w).surfaces.related} className="flex flex-wrap gap-x-4">
+        {relatedKeys(scale).map((related) => {
+          const { name, key, why } = sayRelated(w, scale, related);
+          const next = fitting({ ...sentence, tonic: related.tonic, scale: related.scale, step: null });
+          return (
+            <li key={related.relation}>
+              {name}{' '}
+              <a
+                href={hrefOf(next)}
+                title={why}
+                aria-label={`${name}: ${why}`}
+                className="text-flat underline underline-offset-2"
+                onClick={(event) => {
+                  // A plain click says the sentence here; with a key held the link opens as links do.
+                  if (event.metaKey || event.ctrlKey || event.shiftKey) return;
+                  event.preventDefault();
+                  onSay(next);
+                }}
+              >
+                {key}
+              </a>
+            </li>
+          );
+        })}
+      </ul>
+      <p>{theoreticalNote(w, scale)}</p>
     </div>
   );
 }
 
 function captionText(
   w: ClassWords,
-  lit: Lit | null,
+  lit: Lit,
   { scale, written: { line, atClef } }: DeriveView,
 ): string | null {
   const mode = scale.id && PATTERNS[scale.id].mode;
-  if (lit === null) return keyNote(w, scale);
   if (lit.kind === 'sign')
     return saySign(w, lit.sign, litPlaces(lit, line).size, atClef, mode === 'minor' ? 'minor' : 'major');
   return lit.place < line.length ? sayPlace(w, line, lit.place, mode) : null;

@@ -178,7 +178,7 @@ function Room({ served }: Props) {
                 className="card flex min-h-0 grow flex-col px-2 py-2 sm:px-4"
               >
                 <Stride {...pointing} written={written} derivation={derivation} onPlace={actions.toPlace} />
-                <Caption lit={lit} view={view} />
+                <Caption lit={lit} view={view} sentence={sentence} onSay={hands.sayAgain} />
               </section>
               <section aria-label={surfaces.staff} className="card px-2 py-1 sm:px-4">
                 <div ref={staffRef} className="overflow-x-auto overflow-y-hidden">

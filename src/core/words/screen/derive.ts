@@ -120,6 +120,7 @@ function words(w: ClassWords) {
       window: 'Window of the signature',
       strideIs: (line: string) => `The scale on a grid of ${w.halves} over the keyboard: ${line}`,
       moonIs: (step: string) => `The sign of: ${step}`,
+      related: 'Keys that belong to this one',
       toRelative: (scale: string) =>
         `Tonic ${scale}: move to the ${w.settings.relatives === 'german' ? w.relative : `${w.relative} key`}`,
       raised: 'raised',
