@@ -83,6 +83,8 @@ export function deriveByTetrachords(scale: Scale, direction: Direction): Derivat
   const at = (degree: number) => working.places(degree, comesDownOtherwise(scale) ? rising : undefined);
 
   working.decide({ code: 'letters', letters, tonic: scale.tonic }, working.places(1));
+  if (direction === 'down' && comesDownOtherwise(scale))
+    working.say({ code: 'natural-coming-down', notes: [] });
   working.say({
     code: 'tetrachords',
     lower: steps.slice(0, 3),

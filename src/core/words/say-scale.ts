@@ -1,18 +1,28 @@
 import { spelled } from '../note/spelled';
+import { rotationOf } from '../scale/pattern';
 import type { Scale } from '../scale/scale';
 import { enharmonicTonic } from '../scale/scale';
 import { alteredLetters } from '../scale/signature';
 import type { ClassWords } from './class-words';
-import { signCount } from './vocabulary';
+import { ordinal, signCount } from './vocabulary';
+
+/** Typed steps, and the scale they are a part of where they are one begun on another of its notes. */
+export function stepsName(w: ClassWords, steps: readonly number[]): string {
+  const rotation = rotationOf(steps);
+  if (!rotation) return steps.join(' ');
+  const { id, degree } = rotation;
+  const where = degree === 1 ? 'as it rises' : `from its ${ordinal(degree)} note`;
+  return `${steps.join(' ')} (${w.scaleWord(id)} ${where})`;
+}
 
 /** Full name with its mode word: `C♯ harmonic minor`, or the typed steps where the pattern has no name. */
 export function scaleName(w: ClassWords, { tonic, id, rising }: Scale): string {
-  return id ? w.scale(tonic, id) : `${w.note(tonic)} ${rising.join(' ')}`;
+  return id ? w.scale(tonic, id) : `${w.note(tonic)} ${stepsName(w, rising)}`;
 }
 
 /** The same as a voice reads it. */
 export function spokenScale(w: ClassWords, { tonic, id, rising }: Scale): string {
-  return id ? w.spokenScale(tonic, id) : `${w.spokenNote(tonic)} ${rising.join(' ')}`;
+  return id ? w.spokenScale(tonic, id) : `${w.spokenNote(tonic)} ${stepsName(w, rising)}`;
 }
 
 /** What a teacher would add to a theoretical key: what its signature would be, and what is written instead. */

@@ -64,6 +64,9 @@ describe('GET /scale', () => {
     expect(body(answerScale(query({ tonic: 'D', steps: '2,1,2,2,1,2,2' })))).toMatchObject({
       scale: 'natural-minor',
     });
+    expect(body(answerScale(query({ tonic: 'D', steps: '1,3,1,2,1,2,2' })))['name']).toBe(
+      'D 1 3 1 2 1 2 2 (harmonic minor from its 5th note)',
+    );
     expect(body(answerScale(query({ tonic: 'D', steps: '1,3,1,2,1,3,1' })))).toMatchObject({
       scale: null,
       signature: null,

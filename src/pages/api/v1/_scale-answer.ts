@@ -12,6 +12,7 @@ import { type WrittenScale, writeOut } from '@/core/scale/written';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayCheck } from '@/core/words/say-check';
 import { sayProblem } from '@/core/words/say-problem';
+import { stepsName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
 import { SCALE_WORDS } from '@/core/words/vocabulary';
 import { scoreOfScale } from '@/formats/musicxml/from-scale';
@@ -101,7 +102,7 @@ function scaleDocument(written: WrittenScale, sent: string | null): z.infer<type
   return {
     tonic: asciiName(scale.tonic),
     scale: sent?.trim() ?? scale.id,
-    name: `${asciiName(scale.tonic)} ${scale.id ? SCALE_WORDS[scale.id] : scale.rising.join(' ')}`,
+    name: `${asciiName(scale.tonic)} ${scale.id ? SCALE_WORDS[scale.id] : stepsName(ENGLISH, scale.rising)}`,
     ascending: scale.ascending.map(asciiName),
     descending: scale.descending.map(asciiName),
     steps: { ascending: [...scale.rising], descending: [...scale.falling] },
