@@ -5,9 +5,9 @@ import { accidentalsOf, signatureOf } from '../scale/signature';
 import type { Derivation } from './derivation';
 import { Working } from './working';
 
-/** Whether the major on the same tonic can be spelled. */
-export function hasParallel(scale: Scale): boolean {
-  return scaleNamed(scale.tonic, 'major').ok;
+/** Whether the major on the same tonic can be spelled, as it can from each of the 21 tonics. */
+export function hasParallel({ tonic }: Scale): boolean {
+  return Math.abs(tonic.alteration) < 2 || scaleNamed(tonic, 'major').ok;
 }
 
 /**

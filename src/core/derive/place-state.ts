@@ -29,5 +29,6 @@ export function overwrite(
   at: readonly number[],
   note: SpelledNote,
 ): readonly PlaceState[] {
-  return line.map((place, index) => (at.includes(index) ? { note, stage: 'decided' } : place));
+  const written: PlaceState = { note, stage: 'decided' };
+  return line.map((place, index) => (at.includes(index) ? written : place));
 }

@@ -28,10 +28,12 @@ export class Working {
 
   /** Places where a degree stands; the tonic stands at both ends. `falling` asks for one way only. */
   places(degree: number, falling?: boolean): readonly number[] {
-    return this.line.flatMap((each, place) => {
+    const found: number[] = [];
+    for (const [place, each] of this.line.entries()) {
       const fits = each.degree === degree || (degree === 1 && each.degree === 8);
-      return fits && (falling === undefined || each.falling === falling) ? [place] : [];
-    });
+      if (fits && (falling === undefined || each.falling === falling)) found.push(place);
+    }
+    return found;
   }
 
   say(saying: Saying, at: readonly number[] = []): void {
