@@ -6,7 +6,14 @@ import type { SpelledNote } from '../note/spelled';
 import { degreeOf } from '../scale/degree';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { NO_SAYINGS, type Sayings, type Settings, USUAL_SETTINGS } from '../school/settings';
-import { degreeIn, RELATIVE_WORDS, SCALE_WORDS, SCALE_WORDS_AFTER_HYPHEN, STEP_WORDS } from './vocabulary';
+import {
+  degreeIn,
+  METHOD_TABS,
+  RELATIVE_WORDS,
+  SCALE_WORDS,
+  SCALE_WORDS_AFTER_HYPHEN,
+  STEP_WORDS,
+} from './vocabulary';
 
 type KeyMode = 'major' | 'minor';
 
@@ -49,6 +56,8 @@ export type ClassWords = {
   readonly relative: string;
   readonly parallel: (mode: KeyMode) => string;
   readonly method: (id: MethodId) => string;
+  /** The same in a word, for a row of buttons. */
+  readonly methodTab: (id: MethodId) => string;
 };
 
 function keyWords(settings: Settings): Pick<ClassWords, 'keyTonic' | 'key' | 'scaleWord' | 'join'> {
@@ -104,6 +113,7 @@ function build(settings: Settings, sayings: Sayings): ClassWords {
     },
     relative: relatives.relative,
     parallel: relatives.parallel,
+    methodTab: (id) => (id === 'parallel' ? relatives.tab : METHOD_TABS[id]),
     method: (id) => methodTitle(id, settings, both, relatives.parallel('major')),
   };
 }

@@ -106,12 +106,17 @@ export const SIGNATURE_WORDS: Readonly<Record<SignatureChoice, string>> = {
 export const RELATIVE_WORDS: Readonly<
   Record<
     Settings['relatives'],
-    { readonly relative: string; readonly parallel: (other: 'major' | 'minor') => string }
+    {
+      readonly relative: string;
+      readonly parallel: (other: 'major' | 'minor') => string;
+      /** The method that begins with the parallel key. */
+      readonly tab: string;
+    }
   >
 > = {
-  parallel: { relative: 'relative', parallel: (mode) => `parallel ${mode}` },
-  'tonic-minor': { relative: 'relative', parallel: (mode) => `tonic ${mode}` },
-  german: { relative: 'Paralleltonart', parallel: () => 'Varianttonart' },
+  parallel: { relative: 'relative', parallel: (mode) => `parallel ${mode}`, tab: 'Parallel' },
+  'tonic-minor': { relative: 'relative', parallel: (mode) => `tonic ${mode}`, tab: 'Tonic major' },
+  german: { relative: 'Paralleltonart', parallel: () => 'Varianttonart', tab: 'Varianttonart' },
 };
 
 const DEGREE_NAMES = ['', 'tonic', 'supertonic', 'mediant', 'subdominant', 'dominant', 'submediant'] as const;
@@ -160,12 +165,11 @@ export function capital(text: string): string {
   return text.slice(0, 1).toUpperCase() + text.slice(1);
 }
 
-/** The tabs of the methods, which need few letters. */
-export const METHOD_TABS: Readonly<Record<MethodId, string>> = {
+/** The methods in a word each; the parallel key's is the class's own. */
+export const METHOD_TABS: Readonly<Record<Exclude<MethodId, 'parallel'>, string>> = {
   'step-pattern': 'Steps',
   tetrachords: 'Tetrachords',
   signature: 'Signature',
-  parallel: 'Parallel',
   parent: 'Parent',
   chain: 'Chain',
   window: 'Window',

@@ -5,7 +5,6 @@ import { sayWhyNot } from '@/core/words/say-method';
 import { sayStep, stepText } from '@/core/words/say-step';
 import { deriveWords } from '@/core/words/screen/derive';
 import { spoken } from '@/core/words/spoken';
-import { METHOD_TABS } from '@/core/words/vocabulary';
 import { useWords } from '../school/use-class';
 
 type Props = {
@@ -59,7 +58,7 @@ export const Working = memo(function Working({ derivation, barred, at, onStep, o
             disabled={barred.some((each) => each.method === method)}
             onClick={() => onMethod(method)}
           >
-            {METHOD_TABS[method]}
+            {w.methodTab(method)}
           </button>
         ))}
         <kbd className="key" aria-hidden="true">
