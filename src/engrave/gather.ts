@@ -1,8 +1,5 @@
 import type { Mark } from './scene';
-
-function n(value: number): number {
-  return Math.round(value * 100) / 100;
-}
+import { written as n } from './shape';
 
 /** The outline of a line, a rectangle or a circle as path data, or null for a mark that cannot join others. */
 function outline(mark: Mark): string | null {

@@ -1,12 +1,11 @@
-import { pitchClass, type SpelledNote, spelled, temptingSpelling } from '../note/spelled';
+import { type SpelledNote, spelled, temptingSpelling } from '../note/spelled';
 import type { Direction } from '../scale/line';
-import { PARENT_DEGREE } from '../scale/mode';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { scaleNamed } from '../scale/scale';
 import { alteredLetters } from '../scale/signature';
-import { parentOf } from '../scale/tonic';
 import type { SignedScale } from './by-signature';
 import type { Derivation } from './derivation';
+import { parentSaying } from './parent-saying';
 import { Working } from './working';
 
 /** Whether a scale is begun on another degree of a major scale than its first, the minor forms by their natural one. */
@@ -26,16 +25,15 @@ export function unraisedDegrees({ ascending, signature }: SignedScale): readonly
  */
 export function deriveByParent(scale: SignedScale, direction: Direction): Derivation {
   const { tonic, id, signature } = scale;
-  const degree = PARENT_DEGREE[PATTERNS[id].mode];
-  const parent = parentOf(scale);
+  const first = parentSaying(scale);
+  const { degree, parent } = first;
   const reading = scaleNamed(parent, 'major');
   if (!reading.ok) throw new RangeError('a scale of 21 tonics has its parent');
   const seven = reading.scale.ascending.slice(0, 7);
   const two = [...seven, ...seven, parent];
   const unraised = unraisedDegrees(scale);
   const working = new Working(scale, direction, 'parent');
-  const down = (pitchClass(tonic) - pitchClass(parent) + 12) % 12;
-  working.say({ code: 'parent-degree', tonic, scale: id, parent, degree, down });
+  working.say(first);
   working.say({ code: 'two-octaves', parent, notes: two });
   working.lay(unraised);
   working.say({ code: 'start-on', degree, notes: two.slice(degree - 1, degree + 7) }, working.everywhere);

@@ -1,12 +1,12 @@
-import { type Fifths, pitchClass, type SpelledNote, spelled, temptingSpelling } from '../note/spelled';
+import { type Fifths, type SpelledNote, spelled, temptingSpelling } from '../note/spelled';
 import { type Direction, lineOf, type PlacedNote } from '../scale/line';
-import { PARENT_DEGREE } from '../scale/mode';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { comesDownOtherwise, enharmonicTonic, type Scale } from '../scale/scale';
 import { accidentalsOf, alteredLetters, signatureOf } from '../scale/signature';
-import { parentOf, relativeTonic } from '../scale/tonic';
+import { relativeTonic } from '../scale/tonic';
 import type { Settings } from '../school/settings';
 import type { Derivation, DerivationStep, PlaceState, Saying } from './derivation';
+import { parentSaying } from './parent-saying';
 import { lettersOnly, overwrite, settle } from './place-state';
 
 /** A scale that is written with a signature. */
@@ -21,19 +21,13 @@ export function hasSignature(scale: Scale): scale is SignedScale {
 export type DeriveWays = Pick<Settings, 'minorSignature'>;
 
 /** Counting to the signature: a major key from C; a minor one by its relative, its parallel or its own circle. */
-function waySayings(
-  { tonic, id, signature }: SignedScale,
-  { minorSignature }: DeriveWays,
-): readonly Saying[] {
+function waySayings(scale: SignedScale, { minorSignature }: DeriveWays): readonly Saying[] {
+  const { tonic, id, signature } = scale;
   const { mode } = PATTERNS[id];
   if (mode === 'major') return [{ code: 'count-places', tonic, mode, count: signature }];
   if (mode !== 'minor') {
-    const parent = parentOf({ signature });
-    const down = (pitchClass(tonic) - pitchClass(parent) + 12) % 12;
-    return [
-      { code: 'parent-degree', tonic, scale: id, parent, degree: PARENT_DEGREE[mode], down },
-      { code: 'count-places', tonic: parent, mode: 'major', count: signature },
-    ];
+    const first = parentSaying(scale);
+    return [first, { code: 'count-places', tonic: first.parent, mode: 'major', count: signature }];
   }
   switch (minorSignature) {
     case 'relative': {

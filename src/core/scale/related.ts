@@ -1,4 +1,4 @@
-import { fifthsOf, type SpelledNote } from '../note/spelled';
+import { pitchClass, type SpelledNote } from '../note/spelled';
 import { PATTERNS, type ScaleId } from './pattern';
 import { enharmonicTonic, type Scale } from './scale';
 import { ownerOf, signatureOf } from './signature';
@@ -20,8 +20,7 @@ export type RelatedKey = {
 };
 
 function related(relation: Relation, from: SpelledNote, tonic: SpelledNote, scale: ScaleId): RelatedKey {
-  // Seven semitones a fifth, octaves left out.
-  const up = ((((fifthsOf(tonic) - fifthsOf(from)) * 7) % 12) + 12) % 12;
+  const up = (pitchClass(tonic) - pitchClass(from) + 12) % 12;
   return { relation, tonic, scale, signature: signatureOf(tonic, PATTERNS[scale].mode), up };
 }
 

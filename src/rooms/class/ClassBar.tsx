@@ -1,4 +1,4 @@
-import { FileInput, Keyboard, type LucideIcon, Moon, Save, Sun, Undo2 } from 'lucide-react';
+import { FileInput, Keyboard, Moon, Save, Sun, Undo2 } from 'lucide-react';
 import { sayStoreProblem } from '@/core/words/say-store';
 import { classRoomWords } from '@/core/words/screen/class';
 import { deriveWords } from '@/core/words/screen/derive';
@@ -7,6 +7,7 @@ import { SHELF_WORDS } from '@/core/words/screen/shelf';
 import { wantsBackup } from '@/store/backup';
 import type { SpokenGroup } from '@/store/mirror';
 import type { SchoolState } from '@/store/school-state';
+import { BarButton } from '@/ui/BarButton';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
 import type { ClassActions } from './use-class-actions';
@@ -45,46 +46,23 @@ export function ClassBar({ state, group, said, night, actions, onChoose, onFile,
         {said || saved}
       </p>
       {remind && (
-        <Press
+        <BarButton
           icon={Save}
           label={safe.remindNow}
           title={safe.remind(backup.changes)}
           onClick={() => actions.save('whole')}
         />
       )}
-      <Press
+      <BarButton
         icon={Undo2}
         label={SHELF_WORDS.undo(undo)}
         hint="Ctrl Z"
         disabled={undo === null}
         onClick={actions.undo}
       />
-      <Press icon={FileInput} label={filesWords(w).open} hint="O" onClick={onFile} />
-      <Press icon={night ? Sun : Moon} label={night ? say.day : say.night} hint="N" onClick={onLight} />
-      <Press icon={Keyboard} label={say.keys} hint="?" onClick={onKeys} />
+      <BarButton icon={FileInput} label={filesWords(w).open} hint="O" onClick={onFile} />
+      <BarButton icon={night ? Sun : Moon} label={night ? say.day : say.night} hint="N" onClick={onLight} />
+      <BarButton icon={Keyboard} label={say.keys} hint="?" onClick={onKeys} />
     </header>
-  );
-}
-
-type PressProps = {
-  readonly icon: LucideIcon;
-  readonly label: string;
-  readonly title?: string;
-  readonly hint?: string;
-  readonly disabled?: boolean;
-  readonly onClick: () => void;
-};
-
-function Press({ icon: Icon, label, title, hint, disabled, onClick }: PressProps) {
-  return (
-    <button type="button" className="control" title={title} disabled={disabled} onClick={onClick}>
-      <Icon className="hidden size-4 sm:block" aria-hidden="true" />
-      {label}
-      {hint && (
-        <kbd className="key hidden sm:inline-flex" aria-hidden="true">
-          {hint}
-        </kbd>
-      )}
-    </button>
   );
 }

@@ -8,9 +8,9 @@ import { deriveWords } from '@/core/words/screen/derive';
 import { useWords } from '@/ui/school/use-class';
 import { type Lit, litPlaces } from '@/ui/surfaces/lit';
 import { MoonLegend } from '@/ui/surfaces/MoonLegend';
+import { SentenceLink } from './SentenceLink';
 import type { DeriveSentence } from './sentence';
 import { fitting } from './sentence';
-import { hrefOf } from './use-sentence';
 import type { DeriveView } from './view';
 
 type Props = {
@@ -36,20 +36,9 @@ export function Caption({ lit, view, sentence, onSay }: Props) {
           return (
             <li key={related.relation}>
               {name}{' '}
-              <a
-                href={hrefOf(next)}
-                title={why}
-                aria-label={`${name}: ${why}`}
-                className="text-flat underline underline-offset-2"
-                onClick={(event) => {
-                  // A plain click says the sentence here; with a key held the link opens as links do.
-                  if (event.metaKey || event.ctrlKey || event.shiftKey) return;
-                  event.preventDefault();
-                  onSay(next);
-                }}
-              >
+              <SentenceLink sentence={next} onSay={onSay} title={why} aria-label={`${name}: ${why}`}>
                 {key}
-              </a>
+              </SentenceLink>
             </li>
           );
         })}

@@ -10,10 +10,10 @@ import { IconButton } from '@/ui/IconButton';
 import { useWords } from '@/ui/school/use-class';
 import { TypedField } from '@/ui/TypedField';
 import { readAddress } from './address';
+import { SentenceLink } from './SentenceLink';
 import type { DeriveSentence } from './sentence';
 import { sentenceText } from './sentence-words';
 import type { Actions } from './use-actions';
-import { hrefOf } from './use-sentence';
 
 type Props = {
   readonly item: Kept;
@@ -111,18 +111,9 @@ export function ShelfItem({ item, first, last, lessons, actions, fixed, onSay }:
           }}
         />
       </div>
-      <a
-        href={hrefOf(sentence)}
-        onClick={(event) => {
-          // A plain click says the sentence here; with a key held the link opens as links do.
-          if (event.metaKey || event.ctrlKey || event.shiftKey) return;
-          event.preventDefault();
-          onSay(sentence);
-        }}
-        className="my-1 ml-7 block text-small text-flat underline underline-offset-2"
-      >
+      <SentenceLink sentence={sentence} onSay={onSay} className="my-1 ml-7 block text-small">
         {sentenceText(w, sentence)}
-      </a>
+      </SentenceLink>
       <div className="ml-5">
         <TypedField
           label={SAY.noteOn(item.name)}

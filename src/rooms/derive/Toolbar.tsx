@@ -1,10 +1,10 @@
-import { BookmarkPlus, FileInput, Keyboard, type LucideIcon, Moon, SquareLibrary, Sun } from 'lucide-react';
+import { BookmarkPlus, FileInput, Keyboard, Moon, SquareLibrary, Sun } from 'lucide-react';
 import { lazy, memo, Suspense } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
 import { filesWords } from '@/core/words/screen/files';
 import type { Group } from '@/store/group';
 import type { SpokenGroup } from '@/store/mirror';
-import { Hint } from '@/ui/Hint';
+import { BarButton } from '@/ui/BarButton';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
 import { useIdle } from '@/ui/use-idle';
@@ -43,8 +43,8 @@ export const Toolbar = memo(function Toolbar(props: Props) {
       <p role="status" className="mr-auto min-w-20 grow basis-20 text-small font-semibold">
         {said}
       </p>
-      <Action icon={BookmarkPlus} label={say.keep} hint="K" onClick={onKeep} />
-      <Action icon={SquareLibrary} label={say.shelf(kept)} hint="L" onClick={onShelf} />
+      <BarButton icon={BookmarkPlus} label={say.keep} hint="K" onClick={onKeep} />
+      <BarButton icon={SquareLibrary} label={say.shelf(kept)} hint="L" onClick={onShelf} />
       {idle || sharing ? (
         <Suspense fallback={<ShareButton onClick={() => onSharing(true)} />}>
           <ShareMenu open={sharing} onOpen={onSharing} onShare={onShare} />
@@ -52,31 +52,14 @@ export const Toolbar = memo(function Toolbar(props: Props) {
       ) : (
         <ShareButton onClick={() => onSharing(true)} />
       )}
-      <Action icon={FileInput} label={filesWords(w).open} hint="O" onClick={props.onFile} />
-      <Action
+      <BarButton icon={FileInput} label={filesWords(w).open} hint="O" onClick={props.onFile} />
+      <BarButton
         icon={night ? Sun : Moon}
         label={night ? say.day : say.night}
         hint="N"
         onClick={props.onLight}
       />
-      <Action icon={Keyboard} label={say.keys} hint="?" onClick={props.onKeys} />
+      <BarButton icon={Keyboard} label={say.keys} hint="?" onClick={props.onKeys} />
     </header>
   );
 });
-
-type ActionProps = {
-  readonly icon: LucideIcon;
-  readonly label: string;
-  readonly hint: string;
-  readonly onClick: () => void;
-};
-
-function Action({ icon: Icon, label, hint, onClick }: ActionProps) {
-  return (
-    <button type="button" className="control" aria-keyshortcuts={hint} onClick={onClick}>
-      <Icon className="hidden size-4 sm:block" aria-hidden="true" />
-      {label}
-      <Hint text={hint} />
-    </button>
-  );
-}

@@ -1,7 +1,6 @@
 import { fifthsOf, noteAtFifths } from '@/core/note/spelled';
-import { PATTERNS } from '@/core/scale/pattern';
+import { relatedKeys } from '@/core/scale/related';
 import { scaleNamed } from '@/core/scale/scale';
-import { ownerOf, signatureOf } from '@/core/scale/signature';
 import { TONICS } from '@/core/scale/tonic';
 import { type DeriveSentence, fitting } from './sentence';
 
@@ -12,14 +11,10 @@ export function slideWindow(sentence: DeriveSentence, places: number): DeriveSen
   return { ...sentence, tonic, step: null };
 }
 
-/**
- * The sentence with its tonic moved inside the window: major to its relative minor, minor to its relative major, a
- * mode to its parent major.
- */
+/** The sentence with its tonic moved inside the window: to the key that shares the signature. */
 export function toRelative(sentence: DeriveSentence): DeriveSentence {
-  const { mode } = PATTERNS[sentence.scale];
-  const major = mode === 'major';
-  const tonic = ownerOf(signatureOf(sentence.tonic, mode), major ? 'minor' : 'major');
-  if (!tonic || !TONICS.includes(tonic)) return sentence;
-  return fitting({ ...sentence, tonic, scale: major ? 'natural-minor' : 'major', step: null });
+  const reading = scaleNamed(sentence.tonic, sentence.scale);
+  const relative = reading.ok && relatedKeys(reading.scale).find(({ relation }) => relation === 'relative');
+  if (!relative || !TONICS.includes(relative.tonic)) return sentence;
+  return fitting({ ...sentence, tonic: relative.tonic, scale: relative.scale, step: null });
 }

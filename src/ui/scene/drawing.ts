@@ -1,5 +1,6 @@
 import type { Group, Ink, Mark, Scene } from '@/engrave/scene';
 import { shapeOf, written } from '@/engrave/shape';
+import { escapeXml } from '@/formats/xml/escape';
 
 /** What a surface adds to a group: data attributes that the stylesheet turns into waiting, current or lit. */
 export type GroupLook = Readonly<Record<`data-${string}`, string | undefined>>;
@@ -37,12 +38,9 @@ function placeOf({ x, y }: Group): string {
   return x === 0 && y === 0 ? '' : `translate(${written(x)}px, ${written(y)}px)`;
 }
 
-const escaped = (text: string) =>
-  text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('"', '&quot;');
-
 function html(attributes: Attributes): string {
   return Object.entries(attributes)
-    .map(([name, value]) => (value === undefined ? '' : ` ${name}="${escaped(value)}"`))
+    .map(([name, value]) => (value === undefined ? '' : ` ${name}="${escapeXml(value)}"`))
     .join('');
 }
 
@@ -54,7 +52,7 @@ export function drawingHtml({ groups }: Scene, looks: Looks): string {
       const head = html({ ...headOf(group), ...looks(group), style: place && `transform: ${place}` });
       const marks = group.marks.map((mark) => {
         const { tag, text, all } = attributesOf(mark);
-        return `<${tag}${html(all)}>${escaped(text)}</${tag}>`;
+        return `<${tag}${html(all)}>${escapeXml(text)}</${tag}>`;
       });
       return `<g${head}>${marks.join('')}</g>`;
     })
