@@ -17,9 +17,9 @@ const BLACK_AFTER = [0, 1, 3, 4, 5];
  * The stride to fill in: an empty circle for each note and a small one for each step between, over two octaves of an
  * empty keyboard. It gives nothing of the answer away.
  */
-export function blankStride({ line }: WrittenScale, width: number): Scene {
-  const notes = Math.min(line.length, 8);
-  const rows = line.length > 8 ? 2 : 1;
+export function blankStride({ line, scale }: WrittenScale, width: number): Scene {
+  const notes = scale.ascending.length;
+  const rows = line.length > notes ? 2 : 1;
   const column = width / notes;
   const groups: Group[] = Array.from({ length: rows }, (_, row) =>
     group(`blank-row-${row}`, 'blank', rowOf(notes, column, row * ROW + ROW / 2)),

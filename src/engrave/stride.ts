@@ -147,8 +147,10 @@ function turn(
   line: readonly PlacedNote[],
   columns: readonly number[],
 ): readonly Group[] {
-  const [top, x] = [step.line[7], columns[7]];
-  if (grid.rows === 1 || line.length < 9 || top?.stage !== 'decided' || x === undefined) return [];
+  const end = (line.length - 1) / 2;
+  const [top, x] = [step.line[end], columns[end]];
+  if (grid.rows === 1 || !line.some(({ falling }) => !falling) || top?.stage !== 'decided' || x === undefined)
+    return [];
   const { radius, type } = grid;
   const circle: Mark = {
     kind: 'circle',

@@ -1,11 +1,13 @@
 import { type Fifths, type SpelledNote, spelled, temptingSpelling } from '../note/spelled';
 import { type Direction, lineOf, type PlacedNote } from '../scale/line';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
-import { comesDownOtherwise, enharmonicTonic, type Scale } from '../scale/scale';
+import { enharmonicTonic, type Scale } from '../scale/scale';
 import { accidentalsOf, alteredLetters, signatureOf } from '../scale/signature';
 import { relativeTonic } from '../scale/tonic';
 import type { Settings } from '../school/settings';
 import type { Derivation, DerivationStep, PlaceState, Saying } from './derivation';
+import { givingBack } from './giving-back';
+import { lettersSaying } from './letters-saying';
 import { parentSaying } from './parent-saying';
 import { lettersOnly, overwrite, settle } from './place-state';
 
@@ -90,12 +92,12 @@ export function deriveBySignature(scale: SignedScale, direction: Direction, ways
 
   for (const saying of countSayings(scale, ways)) add(saying, []);
   if (signs.length === 0) state = settle(state, everywhere, plain);
-  add({ code: 'letters', letters: notes.slice(0, 8).map(({ letter }) => letter), tonic: null }, everywhere);
+  add(lettersSaying(scale, notes, null), everywhere);
   for (const sign of signs) {
     put += 1;
     const at = placesOf(line, sign.letter);
     state = settle(state, put === signs.length ? everywhere : at, plain);
-    add({ code: 'put-sign', sign, tonic: scale.tonic }, at);
+    add({ code: 'put-sign', sign, tonic: scale.tonic, here: at.length > 0 }, at);
   }
 
   for (const degree of scale.raised) {
@@ -105,18 +107,8 @@ export function deriveBySignature(scale: SignedScale, direction: Direction, ways
     state = overwrite(state, at, to);
     add({ code: 'raise', tonic: scale.tonic, from, to, refused: temptingSpelling(to) }, at);
   }
-  const returned = line.flatMap((note, place) =>
-    note.falling && !note.raised && scale.raised.includes(note.degree) ? [place] : [],
-  );
-  if (comesDownOtherwise(scale) && returned.length > 0) {
-    add(
-      {
-        code: direction === 'both' ? 'restore' : 'natural-coming-down',
-        notes: returned.map((place) => notes[place] as SpelledNote),
-      },
-      returned,
-    );
-  }
+  const back = givingBack(scale, direction, line);
+  if (back) add(back.saying, back.at);
   return {
     question: { scale, direction },
     method: 'signature',

@@ -2,6 +2,8 @@ import { pitchClass, type SpelledNote, spelled, spelledOrNull } from '../note/sp
 import type { Direction } from '../scale/line';
 import { comesDownOtherwise, type Scale } from '../scale/scale';
 import type { Derivation, TetrachordPart, WrongMove } from './derivation';
+import { givingBack } from './giving-back';
+import { lettersSaying } from './letters-saying';
 import { Working } from './working';
 
 /** Degrees of the two tetrachords; the step from 4 to 5 joins them. */
@@ -82,7 +84,7 @@ export function deriveByTetrachords(scale: Scale, direction: Direction): Derivat
   const rising = direction === 'down' ? undefined : false;
   const at = (degree: number) => working.places(degree, comesDownOtherwise(scale) ? rising : undefined);
 
-  working.decide({ code: 'letters', letters, tonic: scale.tonic }, working.places(1));
+  working.decide(lettersSaying(scale, scale.ascending, scale.tonic), working.places(1));
   if (direction === 'down' && comesDownOtherwise(scale))
     working.say({ code: 'natural-coming-down', notes: [] });
   working.say({
@@ -133,13 +135,8 @@ export function deriveByTetrachords(scale: Scale, direction: Direction): Derivat
   for (const degree of [6, 7]) mend(degree);
   stands('upper');
   if (direction === 'both' && comesDownOtherwise(scale)) {
-    const changed = working.line.flatMap((note, place) =>
-      note.falling && !note.raised && scale.raised.includes(note.degree) ? [place] : [],
-    );
-    working.decide(
-      { code: 'restore', notes: changed.map((place) => working.notes[place] as SpelledNote) },
-      working.everywhere.slice(8),
-    );
+    const back = givingBack(scale, direction, working.line);
+    if (back) working.decide(back.saying, working.everywhere.slice(8));
   } else if (direction === 'both') {
     working.decide({ code: 'same-coming-down' }, working.everywhere.slice(8));
   }

@@ -33,12 +33,21 @@ export type TetrachordPart = 'lower' | 'join' | 'upper';
 /** What one step of the working says, as data; `words` makes the sentence. */
 export type Saying =
   /** Plain letters; `tonic` where the tonic's sign is given from the start, not found by the method. */
-  | { readonly code: 'letters'; readonly letters: readonly Letter[]; readonly tonic: SpelledNote | null }
+  | {
+      readonly code: 'letters';
+      readonly letters: readonly Letter[];
+      readonly tonic: SpelledNote | null;
+      /** Letters a pattern of more or fewer than seven steps passes over, or has more than once. */
+      readonly skipped: readonly Letter[];
+      readonly repeated: readonly Letter[];
+    }
   | {
       readonly code: 'walk';
       readonly from: SpelledNote;
       readonly to: SpelledNote;
       readonly semitones: number;
+      /** Letters moved: 1 to the next one, 0 where a letter stands twice, more where one is passed over. */
+      readonly letters: number;
       readonly falling: boolean;
       /** Semitones to the plain letter, where the note is altered and the plain letter does not fit. */
       readonly plain: number | null;
@@ -46,6 +55,20 @@ export type Saying =
       readonly home: boolean;
     }
   | { readonly code: 'same-coming-down' }
+  /** The notes of the key, before the half steps between them. */
+  | { readonly code: 'key-notes'; readonly tonic: SpelledNote; readonly notes: readonly SpelledNote[] }
+  /** The note between two notes of a key: the lower one raised, or coming down the upper one lowered. */
+  | {
+      readonly code: 'between';
+      readonly low: SpelledNote;
+      readonly high: SpelledNote;
+      readonly to: SpelledNote;
+      readonly falling: boolean;
+      /** What the other way has here. */
+      readonly refused: SpelledNote | null;
+    }
+  /** The half steps that are in the key already, each by its lower note. */
+  | { readonly code: 'no-between'; readonly pairs: readonly (readonly [SpelledNote, SpelledNote])[] }
   /** Melodic minor's own descent, with the notes of it that differ where they are pointed at. */
   | { readonly code: 'natural-coming-down'; readonly notes: readonly SpelledNote[] }
   | { readonly code: 'restore'; readonly notes: readonly SpelledNote[] }
@@ -71,7 +94,12 @@ export type Saying =
       readonly scale: ScaleId;
       readonly instead: SpelledNote | null;
     }
-  | { readonly code: 'put-sign'; readonly sign: SpelledNote; readonly tonic: SpelledNote }
+  | {
+      readonly code: 'put-sign';
+      readonly sign: SpelledNote;
+      readonly tonic: SpelledNote;
+      readonly here: boolean;
+    }
   | {
       readonly code: 'tetrachords';
       readonly lower: readonly number[];

@@ -1,29 +1,34 @@
 import type { SpelledNote } from '../note/spelled';
 import type { Direction } from '../scale/line';
-import type { Scale } from '../scale/scale';
+import { PATTERNS } from '../scale/pattern';
+import { hasSevenSteps, isFragment, type Scale } from '../scale/scale';
 import { deriveByChain } from './by-chain';
 import { deriveByParallel, hasParallel } from './by-parallel';
 import { deriveByParent, hasParent } from './by-parent';
 import { type DeriveWays, deriveBySignature, hasSignature } from './by-signature';
 import { deriveByTetrachords } from './by-tetrachords';
+import { deriveTwelve } from './by-twelve';
 import { deriveByWindow } from './by-window';
 import { type Derivation, METHOD_IDS, type MethodId } from './derivation';
 import { deriveByStepPattern } from './step-pattern';
 
 /** Why a method cannot serve a scale. */
 export type MethodProblem = {
-  readonly code: 'no-signature' | 'no-parallel' | 'own-parallel' | 'own-parent';
+  readonly code: 'no-signature' | 'no-parallel' | 'own-parallel' | 'own-parent' | 'not-seven';
   readonly method: MethodId;
 };
 
 /** Why a method cannot serve a scale, or null where it can. */
 export function whyNot(scale: Scale, method: MethodId): MethodProblem | null {
+  if (method === 'step-pattern') return null;
+  // The beginning of a key has its signature and its parallel; all else is made for seven notes.
+  const begun = isFragment(scale) && (method === 'signature' || method === 'parallel');
+  if (!hasSevenSteps(scale) && !begun) return { code: 'not-seven', method };
   switch (method) {
-    case 'step-pattern':
     case 'tetrachords':
       return null;
     case 'parallel':
-      if (scale.id === 'major') return { code: 'own-parallel', method };
+      if (scale.id && PATTERNS[scale.id].mode === 'major') return { code: 'own-parallel', method };
       return hasParallel(scale) ? null : { code: 'no-parallel', method };
     case 'parent':
       if (!hasSignature(scale)) return { code: 'no-signature', method };
@@ -55,7 +60,9 @@ export function derive(
   ways: DeriveWays = USUAL_WAYS,
 ): Derivation | null {
   if (whyNot(scale, method)) return null;
-  if (method === 'step-pattern') return deriveByStepPattern(scale, direction);
+  if (method === 'step-pattern') {
+    return scale.id === 'chromatic' ? deriveTwelve(scale, direction) : deriveByStepPattern(scale, direction);
+  }
   if (method === 'tetrachords') return deriveByTetrachords(scale, direction);
   if (method === 'parallel') return deriveByParallel(scale, direction);
   if (!hasSignature(scale)) return null;

@@ -4,8 +4,8 @@ import type { PlaceState } from './derivation';
 
 /** A line of plain letters still to be decided; at both ends of the octave the tonic, where it is given. */
 export function lettersOnly(line: readonly PlacedNote[], tonic: SpelledNote | null): readonly PlaceState[] {
-  return line.map(({ pitch, degree }) => ({
-    note: (degree === 1 || degree === 8) && tonic ? tonic : spelled(pitch.note.letter, 0),
+  return line.map(({ pitch, home }) => ({
+    note: home && tonic ? tonic : spelled(pitch.note.letter, 0),
     stage: 'letter',
   }));
 }

@@ -1,10 +1,9 @@
 import { lettersCounted } from '../note/letter';
 import { pitchClass, type SpelledNote } from '../note/spelled';
 import type { Direction } from '../scale/line';
-import type { Scale } from '../scale/scale';
+import { hasSevenSteps, isFragment, type Scale } from '../scale/scale';
 import { accidentalsOf, isStandardSignature } from '../scale/signature';
 import { hasSignature } from './by-signature';
-
 import { agrees, derive, methodsFor } from './methods';
 
 /** What is checked on a finished scale, each by itself. */
@@ -24,6 +23,8 @@ export type Check = {
   readonly check: CheckId;
   /** Null where the question has nothing to check: typed steps have no signature. */
   readonly holds: boolean | null;
+  /** Half steps of the whole pattern, an octave's twelve unless it is the beginning of a scale. */
+  readonly sum: number;
   /** Places of the line where it fails, from 0. */
   readonly at: readonly number[];
 };
@@ -45,7 +46,9 @@ function gaps(notes: readonly SpelledNote[], falling: (gap: number) => boolean):
  * @param notes the line as it was written, 8 notes or 15 for `both`
  */
 export function prove(scale: Scale, direction: Direction, notes: readonly SpelledNote[]): readonly Check[] {
-  const falling = (gap: number) => direction === 'down' || (direction === 'both' && gap >= 7);
+  const top = scale.rising.length;
+  const sum = scale.rising.reduce((all, step) => all + step, 0);
+  const falling = (gap: number) => direction === 'down' || (direction === 'both' && gap >= top);
   const asked = [...(direction === 'down' ? [] : scale.rising), ...(direction === 'up' ? [] : scale.falling)];
   const found = gaps(notes, falling);
   const wrongSteps = asked.flatMap((step, gap) => (found[gap] === step ? [] : [gap + 1]));
@@ -55,49 +58,56 @@ export function prove(scale: Scale, direction: Direction, notes: readonly Spelle
       ? lettersCounted(note.letter, before.letter) - 1
       : lettersCounted(before.letter, note.letter) - 1;
   });
-  const octaves = direction === 'both' ? [0, 7, 14] : [0, 7];
-  const missing = octaves.slice(1).filter((top) => lettersOf(notes, top).size < 7);
+  const ends = direction === 'both' ? [0, top, 2 * top] : [0, top];
+  const missing = ends.slice(1).filter((end) => lettersOf(notes, end, top).size < 7);
+  // One letter a note is asked of seven notes, and of the first ones of seven.
+  const lettered = hasSevenSteps(scale) || isFragment(scale);
+  const check = (id: CheckId, at: readonly number[], asks = true): Check => ({
+    check: id,
+    holds: asks ? at.length === 0 : null,
+    at: asks ? at : [],
+    sum,
+  });
   return [
     check('steps-in-order', wrongSteps),
-    check('all-seven-letters', missing),
+    check('all-seven-letters', missing, hasSevenSteps(scale)),
     check(
       'none-skipped',
       moves.flatMap((move, gap) => (move > 1 ? [gap + 1] : [])),
+      lettered,
     ),
     check(
       'none-twice',
-      octaves.slice(1).flatMap((top) => repeatedPlaces(notes, top)),
+      ends.slice(1).flatMap((end) => repeatedPlaces(notes, end, top)),
+      lettered,
     ),
     check(
       'top-as-bottom',
-      octaves.filter((place) => notes[place] !== notes[0]),
+      ends.filter((place) => notes[place] !== notes[0]),
+      sum === 12,
     ),
-    signatureCheck(scale),
-    check('methods-agree', methodsAgree(scale, direction, notes) ? [] : [0]),
+    check('signature-in-order', signatureInOrder(scale) ? [] : [0], hasSignature(scale)),
+    check('methods-agree', methodsAgree(scale, direction, notes) ? [] : [0], methodsFor(scale).length > 1),
   ];
 }
 
-/** The letters of the seven notes before an octave is reached at `top`. */
-function lettersOf(notes: readonly SpelledNote[], top: number): ReadonlySet<string> {
-  return new Set(notes.slice(top - 7, top).map(({ letter }) => letter));
+/** The letters of the notes before an end is reached. */
+function lettersOf(notes: readonly SpelledNote[], end: number, count: number): ReadonlySet<string> {
+  return new Set(notes.slice(end - count, end).map(({ letter }) => letter));
 }
 
 /** Places whose letter has stood before within the same octave; the octave itself may come back. */
-function repeatedPlaces(notes: readonly SpelledNote[], top: number): readonly number[] {
-  const run = notes.slice(top - 7, top).map(({ letter }) => letter);
-  return run.flatMap((letter, place) => (run.indexOf(letter) < place ? [top - 7 + place] : []));
-}
-
-function check(id: CheckId, at: readonly number[]): Check {
-  return { check: id, holds: at.length === 0, at };
+function repeatedPlaces(notes: readonly SpelledNote[], end: number, count: number): readonly number[] {
+  const run = notes.slice(end - count, end).map(({ letter }) => letter);
+  return run.flatMap((letter, place) => (run.indexOf(letter) < place ? [end - count + place] : []));
 }
 
 /** Past seven signs the order is counted on, so the check is that one kind of sign is used and in order. */
-function signatureCheck(scale: Scale): Check {
-  if (!hasSignature(scale)) return { check: 'signature-in-order', holds: null, at: [] };
+function signatureInOrder(scale: Scale): boolean {
+  if (!hasSignature(scale)) return true;
   const signs = accidentalsOf(scale.signature);
   const oneKind = signs.every(({ alteration }) => Math.sign(alteration) === Math.sign(scale.signature));
-  return check('signature-in-order', oneKind && (scale.theoretical || isStandardSignature(signs)) ? [] : [0]);
+  return oneKind && (scale.theoretical || isStandardSignature(signs));
 }
 
 function methodsAgree(scale: Scale, direction: Direction, notes: readonly SpelledNote[]): boolean {

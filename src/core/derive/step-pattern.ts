@@ -1,8 +1,9 @@
-import { type Letter, SEMITONES_ABOVE_C } from '../note/letter';
+import { type Letter, lettersCounted, SEMITONES_ABOVE_C } from '../note/letter';
 import { type SpelledNote, temptingSpelling } from '../note/spelled';
 import { type Direction, lineOf, type PlacedNote } from '../scale/line';
 import { comesDownOtherwise, type Scale } from '../scale/scale';
 import type { Derivation, DerivationStep, PlaceState, Saying } from './derivation';
+import { lettersSaying } from './letters-saying';
 import { lettersOnly, settle } from './place-state';
 
 /** Semitones from a note up (or down) to the neighbouring letter without a sign; E–F and B–C lie one apart. */
@@ -13,9 +14,18 @@ function semitonesToPlain(from: SpelledNote, letter: Letter, falling: boolean): 
   return way > 6 ? way - 12 : way < -6 ? way + 12 : way;
 }
 
-function walk(from: SpelledNote, { pitch, degree, falling }: PlacedNote, semitones: number): Saying {
+/** Letters from one note to its neighbour in a line that rises, or falls. */
+function lettersMoved(from: SpelledNote, to: SpelledNote, falling: boolean): number {
+  return (falling ? lettersCounted(to.letter, from.letter) : lettersCounted(from.letter, to.letter)) - 1;
+}
+
+function walk(
+  from: SpelledNote,
+  { pitch, home, falling }: PlacedNote,
+  semitones: number,
+  even: boolean,
+): Saying {
   const to = pitch.note;
-  const home = degree === 1 || degree === 8;
   // The tonic's sign is given with the question, so coming home needs no reason.
   const explain = to.alteration !== 0 && !home;
   return {
@@ -23,17 +33,13 @@ function walk(from: SpelledNote, { pitch, degree, falling }: PlacedNote, semiton
     from,
     to,
     semitones,
+    letters: lettersMoved(from, to, falling),
     falling,
     plain: explain ? semitonesToPlain(from, to.letter, falling) : null,
-    refused: explain ? temptingSpelling(to) : null,
+    // Only where each note has its own letter is the other spelling wrong for its letter.
+    refused: explain && even ? temptingSpelling(to) : null,
     home,
   };
-}
-
-function sizeTo({ degree, falling }: PlacedNote, scale: Scale): number {
-  const size = falling ? scale.falling[7 - degree] : scale.rising[degree - 2];
-  if (size === undefined) throw new RangeError(`no step to degree ${degree}`);
-  return size;
 }
 
 /**
@@ -43,6 +49,10 @@ function sizeTo({ degree, falling }: PlacedNote, scale: Scale): number {
 export function deriveByStepPattern(scale: Scale, direction: Direction): Derivation {
   const line = lineOf(scale, direction, 4);
   const notes = line.map(({ pitch }) => pitch.note);
+  const top = scale.rising.length;
+  const sizes = [...(direction === 'down' ? [] : scale.rising), ...(direction === 'up' ? [] : scale.falling)];
+  const letters = lettersSaying(scale, notes, scale.tonic);
+  const even = letters.skipped.length + letters.repeated.length === 0;
   let state: readonly PlaceState[] = lettersOnly(line, scale.tonic);
   const steps: DerivationStep[] = [];
   const add = (saying: Saying, at: readonly number[]) => {
@@ -50,14 +60,15 @@ export function deriveByStepPattern(scale: Scale, direction: Direction): Derivat
     steps.push({ saying, at, line: state, signs: null });
   };
 
-  add({ code: 'letters', letters: notes.slice(0, 8).map(({ letter }) => letter), tonic: scale.tonic }, [0]);
+  add(letters, [0]);
   const walksBack = direction === 'both' && comesDownOtherwise(scale);
   line.forEach((to, place) => {
     const from = notes[place - 1];
-    if (!from || (place > 7 && !walksBack)) return;
-    if (place === 8) add({ code: 'natural-coming-down', notes: [] }, []);
-    add(walk(from, to, sizeTo(to, scale)), [place]);
+    if (!from || (place > top && !walksBack)) return;
+    if (place === top + 1) add({ code: 'natural-coming-down', notes: [] }, []);
+    add(walk(from, to, sizes[place - 1] as number, even), [place]);
   });
-  if (direction === 'both' && !walksBack) add({ code: 'same-coming-down' }, [8, 9, 10, 11, 12, 13, 14]);
+  const back = line.flatMap((_, place) => (place > top ? [place] : []));
+  if (direction === 'both' && !walksBack) add({ code: 'same-coming-down' }, back);
   return { question: { scale, direction }, method: 'step-pattern', steps, answer: notes };
 }

@@ -1,7 +1,8 @@
 import type { SpelledNote } from '../note/spelled';
 import { type Direction, lineOf, type PlacedNote } from '../scale/line';
-import { comesDownOtherwise, type Scale } from '../scale/scale';
+import type { Scale } from '../scale/scale';
 import type { Derivation, DerivationStep, MethodId, PlaceState, Saying } from './derivation';
+import { givingBack } from './giving-back';
 import { lettersOnly, overwrite, settle } from './place-state';
 
 /** A derivation while it is being written, step by step, on the line of the question. */
@@ -30,7 +31,7 @@ export class Working {
   places(degree: number, falling?: boolean): readonly number[] {
     const found: number[] = [];
     for (const [place, each] of this.line.entries()) {
-      const fits = each.degree === degree || (degree === 1 && each.degree === 8);
+      const fits = each.degree === degree || (degree === 1 && each.home);
       if (fits && (falling === undefined || each.falling === falling)) found.push(place);
     }
     return found;
@@ -77,12 +78,8 @@ export class Working {
       const to = this.notes[at[0] ?? -1];
       if (from && to) this.write(saying(from, to), at, to);
     }
-    const returned = line.flatMap((note, place) =>
-      note.falling && !note.raised && scale.raised.includes(note.degree) ? [place] : [],
-    );
-    if (!comesDownOtherwise(scale) || returned.length === 0) return;
-    const code = this.direction === 'both' ? 'restore' : 'natural-coming-down';
-    this.decide({ code, notes: returned.map((place) => this.notes[place] as SpelledNote) }, returned);
+    const back = givingBack(scale, this.direction, line);
+    if (back) this.decide(back.saying, back.at);
   }
 
   finish(): Derivation {

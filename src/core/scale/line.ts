@@ -11,31 +11,44 @@ export type Direction = (typeof DIRECTIONS)[number];
 /** One note of a written-out scale. */
 export type PlacedNote = {
   readonly pitch: Pitch;
-  /** Degree 1 to 8; 8 is the upper tonic. */
+  /** Degree 1 to 8 by its letter, counted from the tonic; 8 is the upper tonic. */
   readonly degree: number;
+  /** Whether it is the tonic, below or above. */
+  readonly home: boolean;
   /** Whether it belongs to the way down. The top note of `both` counts as the way up. */
   readonly falling: boolean;
   /** Whether the degree is raised above the signature here. */
   readonly raised: boolean;
 };
 
-/** A scale written out in one direction: 8 notes, or 15 up and down with the top note once. */
+/** A scale written out in one direction; up and down has its top note once. */
 export function lineOf(scale: Scale, direction: Direction, tonicOctave: number): readonly PlacedNote[] {
-  const up = scale.ascending.map((_, index) => placed(scale, index + 1, false, tonicOctave));
-  const down = scale.descending.map((_, index) => placed(scale, 8 - index, true, tonicOctave));
-  if (direction === 'up') return up;
-  return direction === 'down' ? down : [...up, ...down.slice(1)];
+  const top = scale.ascending.length - 1;
+  const fall = scale.ascending.map((_, index) => scale.descending[top - index] as SpelledNote);
+  if (direction === 'up') return placed(scale, scale.ascending, fall, false, tonicOctave);
+  const down = placed(scale, fall, scale.ascending, true, tonicOctave).reverse();
+  if (direction === 'down') return down;
+  return [...placed(scale, scale.ascending, fall, false, tonicOctave), ...down.slice(1)];
 }
 
-function placed(scale: Scale, degree: number, falling: boolean, tonicOctave: number): PlacedNote {
-  const notes = falling ? scale.descending : scale.ascending;
-  const note = notes[falling ? 8 - degree : degree - 1];
-  if (!note) throw new RangeError(`no degree ${degree}`);
-  const letters = letterIndex(scale.tonic.letter) + degree - 1;
-  // Melodic minor gives its raised notes back on the way down.
-  const same = scale.ascending[degree - 1] === scale.descending[8 - degree];
-  const raised = scale.raised.includes(degree) && (!falling || same);
-  return { pitch: pitch(note, tonicOctave + Math.floor(letters / 7)), degree, falling, raised };
+/** The notes of one way in rising order, each as many letters over the one before as its name says. */
+function placed(
+  scale: Scale,
+  notes: readonly SpelledNote[],
+  other: readonly SpelledNote[],
+  falling: boolean,
+  tonicOctave: number,
+): PlacedNote[] {
+  let letters = letterIndex(scale.tonic.letter);
+  const start = letters;
+  return notes.map((note, index) => {
+    letters += (letterIndex(note.letter) - letters + 70) % 7;
+    const degree = letters - start + 1;
+    // Melodic minor gives its raised notes back on the way down.
+    const raised = scale.raised.includes(degree) && (!falling || other[index] === note);
+    const home = index === 0 || (degree === 8 && note === scale.tonic);
+    return { pitch: pitch(note, tonicOctave + Math.floor(letters / 7)), degree, home, falling, raised };
+  });
 }
 
 /** The tonic's octave on a staff: fewest ledger lines, the lower on a tie. */

@@ -1,6 +1,6 @@
 import type { Mode } from './mode';
 
-/** The scales that have a name here, by the id that addresses, files and the API use. */
+/** The seven-note scales, by the id that addresses, files and the API use. */
 export const SCALE_IDS = [
   'major',
   'natural-minor',
@@ -13,7 +13,18 @@ export const SCALE_IDS = [
   'locrian',
 ] as const;
 
-export type ScaleId = (typeof SCALE_IDS)[number];
+/** The beginning of a scale by itself, and the scale of all twelve half steps. */
+export const OTHER_SCALE_IDS = [
+  'major-tetrachord',
+  'major-pentachord',
+  'minor-pentachord',
+  'chromatic',
+] as const;
+
+/** Every scale that has a name here. */
+export const NAMED_SCALE_IDS = [...SCALE_IDS, ...OTHER_SCALE_IDS] as const;
+
+export type ScaleId = (typeof NAMED_SCALE_IDS)[number];
 
 /** Other ids that are read for the same scale. */
 export const SCALE_ALIASES: Readonly<Record<string, ScaleId>> = { ionian: 'major', aeolian: 'natural-minor' };
@@ -22,13 +33,17 @@ export type ScalePattern = {
   readonly id: ScaleId;
   /** Steps in semitones, rising from the tonic. */
   readonly rising: readonly number[];
-  /** The same for the notes of the descent, still counted upwards; melodic minor alone comes down otherwise. */
+  /** The same for the notes of the descent, still counted upwards; melodic minor alone has other steps. */
   readonly falling: readonly number[];
-  /** Whose signature it takes: the minor forms use natural minor's. */
+  /** Whose signature it takes: the minor forms use natural minor's, the first notes of a scale and chromatic their key's. */
   readonly mode: Mode;
   /** Degrees raised above that signature, rising. */
   readonly raised: readonly number[];
 };
+
+function keyPattern(id: ScaleId, mode: 'major' | 'minor', steps: readonly number[]): ScalePattern {
+  return { id, rising: steps, falling: steps, mode, raised: [] };
+}
 
 /** A mode: seven notes of a major scale, begun on another of its degrees. */
 function modePattern(id: ScaleId & Mode, steps: readonly number[]): ScalePattern {
@@ -69,72 +84,30 @@ export const PATTERNS: Readonly<Record<ScaleId, ScalePattern>> = {
   lydian: modePattern('lydian', [2, 2, 2, 1, 2, 2, 1]),
   mixolydian: modePattern('mixolydian', [2, 2, 1, 2, 2, 1, 2]),
   locrian: modePattern('locrian', [1, 2, 2, 1, 2, 2, 2]),
+  'major-tetrachord': keyPattern('major-tetrachord', 'major', [2, 2, 1]),
+  'major-pentachord': keyPattern('major-pentachord', 'major', [2, 2, 1, 2]),
+  'minor-pentachord': keyPattern('minor-pentachord', 'minor', [2, 1, 2, 2]),
+  chromatic: keyPattern('chromatic', 'major', [1, 1, 1, 1, 1, 1, 1, 1, 1, 1, 1, 1]),
+};
+
+/** The scale whose first notes a tetrachord or a pentachord is; null for what is whole already. */
+export const WHOLE_OF: Partial<Readonly<Record<ScaleId, ScaleId>>> = {
+  'major-tetrachord': 'major',
+  'major-pentachord': 'major',
+  'minor-pentachord': 'natural-minor',
 };
 
 /** The named scale an id or alias stands for, or null. */
 export function scaleIdFrom(read: string): ScaleId | null {
-  return SCALE_IDS.find((id) => id === read) ?? SCALE_ALIASES[read] ?? null;
+  return NAMED_SCALE_IDS.find((id) => id === read) ?? SCALE_ALIASES[read] ?? null;
 }
 
 /** The named scale that rises and falls by these steps, or null. */
 export function scaleIdOfSteps(steps: readonly number[]): ScaleId | null {
   const typed = steps.join(' ');
   return (
-    SCALE_IDS.find(
+    NAMED_SCALE_IDS.find(
       (id) => PATTERNS[id].rising.join(' ') === typed && PATTERNS[id].falling.join(' ') === typed,
     ) ?? null
   );
-}
-
-/** A named scale begun on one of its degrees; on its first it is a rising form that comes down otherwise. */
-export type Rotation = { readonly id: ScaleId; readonly degree: number };
-
-/**
- * The named scale whose rising steps are these when it is begun on one of its degrees, 1 to 7; null where there is
- * none. What has a name of its own, such as the modes of major, is not found here.
- *
- * @example rotationOf([1, 3, 1, 2, 1, 2, 2]) // { id: 'harmonic-minor', degree: 5 }
- * @example rotationOf([1, 3, 1, 2, 1, 3, 1]) // null
- */
-export function rotationOf(steps: readonly number[]): Rotation | null {
-  if (scaleIdOfSteps(steps)) return null;
-  const typed = steps.join(' ');
-  for (const id of SCALE_IDS) {
-    const { rising } = PATTERNS[id];
-    for (let degree = 1; degree <= rising.length; degree += 1) {
-      const turned = [...rising.slice(degree - 1), ...rising.slice(0, degree - 1)];
-      if (turned.join(' ') === typed) return { id, degree };
-    }
-  }
-  return null;
-}
-
-/** Why typed steps make no seven-note scale. */
-export type StepsProblem =
-  | { readonly code: 'steps-count'; readonly count: number }
-  | { readonly code: 'steps-size'; readonly position: number; readonly read: string }
-  | { readonly code: 'steps-sum'; readonly sum: number };
-
-/**
- * Reads a seven-step pattern from its semitones: each 1 to 4, together an octave of 12.
- *
- * @example readSteps(['2', '2', '1', '2', '2', '2', '1']).ok // true
- * @example readSteps(['2', '2', '1']).problem.code // 'steps-count'
- */
-export function readSteps(
-  parts: readonly string[],
-):
-  | { readonly ok: true; readonly steps: readonly number[] }
-  | { readonly ok: false; readonly problem: StepsProblem } {
-  const wrong = parts.findIndex((part) => !/^[1-4]$/u.test(part.trim()));
-  if (wrong >= 0) {
-    return {
-      ok: false,
-      problem: { code: 'steps-size', position: wrong + 1, read: (parts[wrong] ?? '').trim() },
-    };
-  }
-  if (parts.length !== 7) return { ok: false, problem: { code: 'steps-count', count: parts.length } };
-  const steps = parts.map((part) => Number(part));
-  const sum = steps.reduce((total, step) => total + step, 0);
-  return sum === 12 ? { ok: true, steps } : { ok: false, problem: { code: 'steps-sum', sum } };
 }

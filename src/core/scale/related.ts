@@ -1,10 +1,10 @@
 import { pitchClass, type SpelledNote } from '../note/spelled';
-import { PATTERNS, type ScaleId } from './pattern';
+import { PATTERNS, type ScaleId, WHOLE_OF } from './pattern';
 import { enharmonicTonic, type Scale } from './scale';
 import { ownerOf, signatureOf } from './signature';
 
 /** How two keys belong together. */
-export const RELATIONS = ['relative', 'parallel', 'enharmonic'] as const;
+export const RELATIONS = ['relative', 'parallel', 'enharmonic', 'whole'] as const;
 
 export type Relation = (typeof RELATIONS)[number];
 
@@ -24,21 +24,35 @@ function related(relation: Relation, from: SpelledNote, tonic: SpelledNote, scal
   return { relation, tonic, scale, signature: signatureOf(tonic, PATTERNS[scale].mode), up };
 }
 
+/** The other pentachord on the same tonic. */
+const PENTACHORDS: Partial<Readonly<Record<ScaleId, ScaleId>>> = {
+  'major-pentachord': 'minor-pentachord',
+  'minor-pentachord': 'major-pentachord',
+};
+
 /**
  * The relative, parallel and enharmonic keys of a scale, as far as they can be spelled. Relatives share a signature:
  * major and its natural minor, a mode and its parent major. Parallels share a tonic: major and natural minor, a mode
- * and major. Enharmonic equivalents sound alike.
+ * and major. Enharmonic equivalents sound alike. A tetrachord or a pentachord grows to the whole scale it begins.
  */
 export function relatedKeys(scale: Scale): readonly RelatedKey[] {
   const { tonic, id } = scale;
   if (!id) return [];
   const { mode } = PATTERNS[id];
+  const whole = WHOLE_OF[id];
+  const twin = enharmonicTonic(scale);
+  const sounding = twin ? [related('enharmonic', tonic, twin, id)] : [];
+  if (id === 'chromatic') return sounding;
+  if (whole) {
+    const five = PENTACHORDS[id];
+    const parallel = five ? [related('parallel', tonic, tonic, five)] : [];
+    return [related('whole', tonic, tonic, whole), ...parallel, ...sounding];
+  }
   const other: ScaleId = mode === 'major' ? 'natural-minor' : 'major';
   const relative = ownerOf(signatureOf(tonic, mode), PATTERNS[other].mode);
-  const twin = enharmonicTonic(scale);
   return [
     ...(relative ? [related('relative', tonic, relative, other)] : []),
     related('parallel', tonic, tonic, other),
-    ...(twin ? [related('enharmonic', tonic, twin, id)] : []),
+    ...sounding,
   ];
 }

@@ -8,10 +8,12 @@ import {
   spelledOrNull,
 } from '../note/spelled';
 import type { Settings } from '../school/settings';
-import { PATTERNS, type ScaleId, scaleIdOfSteps } from './pattern';
+import { spellChromatic } from './chromatic';
+import { PATTERNS, type ScaleId, scaleIdOfSteps, WHOLE_OF } from './pattern';
 import { isPrintable, signatureOf } from './signature';
+import { spellUneven } from './uneven';
 
-/** A spelled scale of seven steps. */
+/** A spelled scale: as a rule of seven steps, else a part of one, the chromatic scale, or a typed pattern. */
 export type Scale = {
   readonly tonic: SpelledNote;
   /** The named scale, or null for typed steps that have no name here. */
@@ -19,7 +21,7 @@ export type Scale = {
   /** Steps in semitones as they are walked: `rising` from the tonic, `falling` from the top down. */
   readonly rising: readonly number[];
   readonly falling: readonly number[];
-  /** Eight notes from the tonic up, and eight from the top down. */
+  /** Notes from the tonic up and from the top down, one more than there are steps; the octave at both ends. */
   readonly ascending: readonly SpelledNote[];
   readonly descending: readonly SpelledNote[];
   /** Fifths of the signature it is written with; counted on past seven; null for typed steps that have none. */
@@ -47,7 +49,7 @@ export type ScaleReading =
 type Unspellable = { readonly degree: number; readonly alteration: number };
 
 /**
- * Spells steps from a tonic with one letter a note. Notes rise from the tonic to its octave.
+ * Spells steps from a tonic with one letter a note. Notes rise from the tonic.
  * Returns the degree (2 to 7) that would need a third sign where there is one.
  */
 function spellUp(tonic: SpelledNote, steps: readonly number[]): readonly SpelledNote[] | Unspellable {
@@ -66,7 +68,25 @@ function spellUp(tonic: SpelledNote, steps: readonly number[]): readonly Spelled
   return notes;
 }
 
-/** A scale of seven typed steps (semitones, together 12), or the degree that cannot be spelled. */
+/** Spells any pattern: one letter a note where it has seven steps or is the beginning of such, else as it can be. */
+function spell(
+  tonic: SpelledNote,
+  steps: readonly number[],
+  falling: boolean,
+): readonly SpelledNote[] | Unspellable {
+  const octave = steps.reduce((sum, step) => sum + step, 0) === 12;
+  if (steps.length === 7 || !octave) return spellUp(tonic, steps);
+  if (steps.length === 12) {
+    const key = spellUp(tonic, PATTERNS.major.rising);
+    if (!isSpelled(key)) return key;
+    const reading = spellChromatic(key, falling);
+    return reading.ok ? reading.notes : reading;
+  }
+  // Five letters are enough for every sound, so only a tonic with two signs may find no way.
+  return spellUneven(tonic, steps) ?? { degree: 2, alteration: Math.sign(tonic.alteration) * 3 };
+}
+
+/** A scale of typed steps (semitones, as they were read), or the degree that cannot be spelled. */
 export function scaleOfSteps(tonic: SpelledNote, steps: readonly number[]): ScaleReading {
   const known = scaleIdOfSteps(steps);
   if (known) return scaleNamed(tonic, known);
@@ -94,8 +114,8 @@ function assemble(
   rising: readonly number[],
   falling: readonly number[],
 ): ScaleReading {
-  const up = spellUp(tonic, rising);
-  const down = spellUp(tonic, falling);
+  const up = spell(tonic, rising, false);
+  const down = spell(tonic, falling, true);
   if (!isSpelled(up)) return thirdSign(tonic, up, rising, falling);
   if (!isSpelled(down)) return thirdSign(tonic, down, rising, falling);
   const signature = id ? signatureOf(tonic, PATTERNS[id].mode) : null;
@@ -138,7 +158,7 @@ function spellableTwin(
 ): SpelledNote | null {
   const twin = noteAtFifths(fifthsOf(tonic) + (fifthsOf(tonic) > 0 ? -12 : 12));
   if (!twin) return null;
-  const spellable = isSpelled(spellUp(twin, rising)) && isSpelled(spellUp(twin, falling));
+  const spellable = isSpelled(spell(twin, rising, false)) && isSpelled(spell(twin, falling, true));
   return spellable ? twin : null;
 }
 
@@ -155,5 +175,16 @@ export function enharmonicTonic(scale: Scale): SpelledNote | null {
 
 /** Whether a scale has other notes on the way down than on the way up, as melodic minor has. */
 export function comesDownOtherwise(scale: Scale): boolean {
-  return scale.ascending.some((note, index) => note !== scale.descending[7 - index]);
+  const top = scale.ascending.length - 1;
+  return scale.ascending.some((note, index) => note !== scale.descending[top - index]);
+}
+
+/** Whether a scale has seven steps, and so one letter a note from tonic to tonic. */
+export function hasSevenSteps({ rising }: Pick<Scale, 'rising'>): boolean {
+  return rising.length === 7;
+}
+
+/** Whether a scale is a part of one that stops before its octave: a tetrachord or a pentachord. */
+export function isFragment({ id }: Pick<Scale, 'id'>): boolean {
+  return id !== null && id in WHOLE_OF;
 }

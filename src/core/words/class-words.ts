@@ -5,6 +5,7 @@ import { type NoteReading, readNote } from '../note/parse';
 import type { SpelledNote } from '../note/spelled';
 import { degreeOf } from '../scale/degree';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
+import type { StepFigures } from '../scale/typed-steps';
 import { NO_SAYINGS, type Sayings, type Settings, USUAL_SETTINGS } from '../school/settings';
 import {
   degreeIn,
@@ -38,6 +39,8 @@ export type ClassWords = {
   /** `half step`; three semitones to the next letter are an augmented second. */
   readonly stepName: (semitones: number) => string;
   readonly stepLetters: (semitones: number) => string;
+  /** What figures in a typed step pattern count. */
+  readonly figures: StepFigures;
   readonly half: string;
   readonly halves: string;
   readonly whole: string;
@@ -55,6 +58,8 @@ export type ClassWords = {
   readonly degree: (note: SpelledNote, tonic: SpelledNote) => string;
   readonly relative: string;
   readonly parallel: (mode: KeyMode) => string;
+  /** What keys on one tonic are to each other, without the mode. */
+  readonly parallelWord: string;
   readonly method: (id: MethodId) => string;
   /** The same in a word, for a row of buttons. */
   readonly methodTab: (id: MethodId) => string;
@@ -102,6 +107,7 @@ function build(settings: Settings, sayings: Sayings): ClassWords {
     aStep,
     stepName: (semitones) => (semitones === 3 ? 'augmented second' : aStep(semitones).replace(/^a /u, '')),
     stepLetters: (semitones) => letters[semitones] ?? '',
+    figures: settings.stepWords === 'fractions' ? 'tones' : 'semitones',
     ...nouns,
     bothSteps: both,
     ...keys,
@@ -113,6 +119,7 @@ function build(settings: Settings, sayings: Sayings): ClassWords {
     },
     relative: relatives.relative,
     parallel: relatives.parallel,
+    parallelWord: relatives.word,
     methodTab: (id) => (id === 'parallel' ? relatives.tab : METHOD_TABS[id]),
     method: (id) => methodTitle(id, settings, both, relatives.parallel('major')),
   };

@@ -13,6 +13,7 @@ export type AddressProblem =
       readonly shown: string;
     }
   | { readonly code: 'address-method'; readonly problem: MethodProblem; readonly shown: MethodId }
+  | { readonly code: 'address-beside'; readonly problem: MethodProblem }
   | { readonly code: 'address-unknown'; readonly parameter: string; readonly read: string }
   | { readonly code: 'address-twice'; readonly parameter: string }
   | { readonly code: 'address-step'; readonly read: string }
@@ -25,6 +26,8 @@ export function sayAddressProblem(english: ClassWords, found: AddressProblem): s
       return `In the address, ${found.parameter}: ${sayProblem(english, found.problem)} Shown instead: ${found.shown}.`;
     case 'address-method':
       return `In the address, method: ${sayWhyNot(english, found.problem)} Shown instead: ${found.shown}.`;
+    case 'address-beside':
+      return `In the address, beside: ${sayWhyNot(english, found.problem)} Nothing is shown beside it.`;
     case 'address-unknown':
       return `The address holds '${found.parameter}', which is no part of this sentence. It was passed over.`;
     case 'address-twice':

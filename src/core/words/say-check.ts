@@ -4,17 +4,21 @@ import { capital } from './vocabulary';
 
 type CheckWords = { readonly holds: string; readonly fails: string; readonly none: string };
 
-function wordsOfCheck(w: ClassWords, check: CheckId): CheckWords {
-  const none = `No ${w.letterWords} to check`;
+function wordsOfCheck(w: ClassWords, check: CheckId, sum: number): CheckWords {
+  const none = `Not one ${w.letterWord} a note`;
   switch (check) {
     case 'steps-in-order':
       return {
-        holds: `${capital(w.bothSteps)} in order, 12 ${w.halves} in all`,
+        holds: `${capital(w.bothSteps)} in order, ${sum} ${w.halves} in all`,
         fails: 'A step is out of order',
         none: 'No steps to check',
       };
     case 'all-seven-letters':
-      return { holds: `All seven ${w.letterWords}`, fails: `A ${w.letterWord} is missing`, none };
+      return {
+        holds: `All seven ${w.letterWords}`,
+        fails: `A ${w.letterWord} is missing`,
+        none: 'Not a scale of seven notes',
+      };
     case 'none-skipped':
       return { holds: `No ${w.letterWord} skipped`, fails: `A ${w.letterWord} is skipped`, none };
     case 'none-twice':
@@ -37,7 +41,7 @@ function wordsOfCheck(w: ClassWords, check: CheckId): CheckWords {
 }
 
 /** One line of the proof. */
-export function sayCheck(w: ClassWords, { check, holds }: Check): string {
-  const words = wordsOfCheck(w, check);
+export function sayCheck(w: ClassWords, { check, holds, sum }: Check): string {
+  const words = wordsOfCheck(w, check, sum);
   return holds === null ? words.none : holds ? words.holds : words.fails;
 }

@@ -200,6 +200,8 @@ export function sayWhyNot(w: ClassWords, { code, method }: MethodProblem): strin
       return `${title}: the major on this tonic would need a third sign.`;
     case 'own-parallel':
       return `${title}: major is what the others are compared with.`;
+    case 'not-seven':
+      return `${title}: it is made for scales of seven steps.`;
     case 'own-parent':
       return `${title}: major is its own parent.`;
   }

@@ -21,7 +21,7 @@ const QUALITY_WORDS: Readonly<Record<Quality, string>> = {
 
 /** The lower tonic of a line, from which its notes are measured. */
 export function lowerTonic(line: readonly PlacedNote[]): PlacedNote {
-  const found = line.find(({ degree }) => degree === 1);
+  const found = line.find(({ degree, home }) => home && degree === 1);
   if (!found) throw new RangeError('a line has its tonic');
   return found;
 }
@@ -53,7 +53,7 @@ export function sayPlace(
   const twin = temptingSpelling(note);
   const sung = sungOn(w, line, place, mode);
   const rest = `${sung ? ` Sung ${sung}.` : ''}${twin ? ` Same key as ${w.note(twin)}.` : ''}`;
-  if (placed.degree === 1) return `${w.note(note)}, the tonic.${rest}`;
+  if (placed.home && placed.degree === 1) return `${w.note(note)}, the tonic.${rest}`;
   const what =
     placed.degree === 8
       ? 'the octave'

@@ -1,7 +1,7 @@
 import type { NoteNames } from '../note/names';
 import type { NoteProblem } from '../note/parse';
-import type { StepsProblem } from '../scale/pattern';
 import type { SpellingProblem } from '../scale/scale';
+import type { StepsProblem } from '../scale/typed-steps';
 import type { ClassWords } from './class-words';
 import { numberWord, ordinal } from './vocabulary';
 
@@ -50,8 +50,6 @@ export function sayProblem(w: ClassWords, problem: Problem): string {
       return `'${problem.read}' has more than two signs. ${w.letter(problem.letter)} can have one or two sharps, or one or two flats.`;
     case 'note-unknown':
       return `'${problem.read}' is not a note name. ${forms}`;
-    case 'steps-count':
-      return `${problem.count} steps were given. A scale of seven notes has seven: 2,2,1,2,2,2,1.`;
     case 'steps-size':
       return `Step ${problem.position} was read as '${problem.read}'. A step is 1, 2, 3 or 4 ${w.halves}.`;
     case 'steps-sum':

@@ -1,6 +1,6 @@
 import { PATTERNS } from '../scale/pattern';
 import type { RelatedKey } from '../scale/related';
-import type { Scale } from '../scale/scale';
+import { type Scale, scaleNamed } from '../scale/scale';
 import type { ClassWords } from './class-words';
 import { numberWord, signCount } from './vocabulary';
 
@@ -24,12 +24,20 @@ export function sayRelated(w: ClassWords, scale: Scale, related: RelatedKey): Sa
     case 'parallel': {
       const places = signature - own;
       const many = Math.abs(places) === 1 ? 'one place' : `${numberWord(Math.abs(places))} places`;
-      const name = w
-        .parallel(PATTERNS[id].mode === 'minor' ? 'minor' : 'major')
-        .replace(/ (?:major|minor)$/u, '');
+      const name = w.parallelWord;
       const against = `${signCount(signature)} against ${signCount(own)}`;
       const side = `${many} ${places > 0 ? 'sharper' : 'flatter'}`;
       return { name, key, why: `${key} shares the tonic: ${against}, ${side}.` };
+    }
+    case 'whole': {
+      const reading = scaleNamed(tonic, id);
+      const known = scale.ascending.length;
+      const added = reading.ok ? reading.scale.ascending.slice(known, 7).map(w.note).join(' ') : '';
+      return {
+        name: 'grown to the octave',
+        key,
+        why: `The first ${numberWord(known)} notes of ${key} are known; ${added} and the octave are added.`,
+      };
     }
     case 'enharmonic':
       return {

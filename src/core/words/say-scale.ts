@@ -1,18 +1,24 @@
 import { spelled } from '../note/spelled';
-import { rotationOf } from '../scale/pattern';
+import { rotationOf } from '../scale/rotation';
 import type { Scale } from '../scale/scale';
 import { enharmonicTonic } from '../scale/scale';
 import { alteredLetters } from '../scale/signature';
 import type { ClassWords } from './class-words';
 import { ordinal, signCount } from './vocabulary';
 
-/** Typed steps, and the scale they are a part of where they are one begun on another of its notes. */
-export function stepsName(w: ClassWords, steps: readonly number[]): string {
+/** The named scale that typed steps are when begun on another of its notes: `harmonic minor from its 5th note`. */
+export function rotationName(w: ClassWords, steps: readonly number[]): string | null {
   const rotation = rotationOf(steps);
-  if (!rotation) return steps.join(' ');
+  if (!rotation) return null;
   const { id, degree } = rotation;
-  const where = degree === 1 ? 'as it rises' : `from its ${ordinal(degree)} note`;
-  return `${steps.join(' ')} (${w.scaleWord(id)} ${where})`;
+  return `${w.scaleWord(id)} ${degree === 1 ? 'as it rises' : `from its ${ordinal(degree)} note`}`;
+}
+
+/** Typed steps in the signs of a class, and the scale they are a rotation of. */
+export function stepsName(w: ClassWords, steps: readonly number[]): string {
+  const rotation = rotationName(w, steps);
+  const signs = steps.map(w.stepLetters).join(' ');
+  return rotation ? `${signs} (${rotation})` : signs;
 }
 
 /** Full name with its mode word: `C♯ harmonic minor`, or the typed steps where the pattern has no name. */

@@ -1,5 +1,5 @@
 import type { Saying } from '../derive/derivation';
-import { letterAfter } from '../note/letter';
+import { type Letter, letterAfter } from '../note/letter';
 import { fifths, type SpelledNote } from '../note/spelled';
 import type { ClassWords } from './class-words';
 import { type SaidStep, sayMethodStep } from './say-method';
@@ -12,9 +12,17 @@ type Of<Code extends Saying['code']> = Extract<Saying, { readonly code: Code }>;
 export function sayStep(w: ClassWords, saying: Saying): SaidStep {
   switch (saying.code) {
     case 'letters':
-      return plain(lettersLine(w, saying));
+      return lettersLine(w, saying);
     case 'walk':
       return walkLine(w, saying);
+    case 'key-notes':
+      return plain(
+        `The notes of ${w.key(saying.tonic, 'major')} stand: ${saying.notes.map(w.note).join(' ')}.`,
+      );
+    case 'between':
+      return betweenLine(w, saying);
+    case 'no-between':
+      return noBetweenLine(w, saying);
     case 'same-coming-down':
       return plain('Coming down, the same notes in turn.');
     case 'natural-coming-down':
@@ -50,17 +58,54 @@ function plain(text: string): SaidStep {
   return { text, reason: null };
 }
 
-function lettersLine(w: ClassWords, { letters, tonic }: Of<'letters'>): string {
-  const row = `Write the ${w.letterWords} ${letters.map(w.letter).join(' ')}, one of each`;
-  return !tonic || tonic.alteration === 0 ? `${row}.` : `${row}. Both ends are ${w.note(tonic)}.`;
+function lettersLine(w: ClassWords, { letters, tonic, skipped, repeated }: Of<'letters'>): SaidStep {
+  const even = skipped.length + repeated.length === 0;
+  const row = `Write the ${w.letterWords} ${letters.map(w.letter).join(' ')}${even ? ', one of each' : ''}`;
+  const ends = letters[0] === letters.at(-1) ? 'Both ends are' : 'It begins on';
+  const text = !tonic || tonic.alteration === 0 ? `${row}.` : `${row}. ${ends} ${w.note(tonic)}.`;
+  if (even) return plain(text);
+  const list = (found: readonly Letter[], one: string, many: string) =>
+    found.length === 0 ? [] : [`${found.map(w.letter).join(' and ')} ${found.length === 1 ? one : many}`];
+  const said = [
+    ...list(skipped, 'is skipped', 'are skipped'),
+    ...list(repeated, 'stands twice', 'stand twice'),
+  ];
+  return { text, reason: `${said.join(', ')}: no other spelling of these steps is simpler.` };
+}
+
+function betweenLine(w: ClassWords, { low, high, to, falling, refused }: Of<'between'>): SaidStep {
+  const way = falling
+    ? `coming down, lower ${w.note(high)} to ${w.note(to)}`
+    : `rising, raise ${w.note(low)} to ${w.note(to)}`;
+  const text = `Between ${w.note(low)} and ${w.note(high)}, ${way}.`;
+  if (!refused) return plain(text);
+  return {
+    text,
+    reason: `${w.note(refused)} sounds the same, but belongs to the way ${falling ? 'up' : 'down'}.`,
+  };
+}
+
+function noBetweenLine(w: ClassWords, { pairs }: Of<'no-between'>): SaidStep {
+  const found = pairs.map(([low, high]) => `${w.note(low)}–${w.note(high)}`).join(' and ');
+  return plain(`${found} are ${w.halves} already: nothing lies between.`);
 }
 
 function walkLine(w: ClassWords, saying: Of<'walk'>): SaidStep {
-  const { from, to, semitones, falling, plain: gap, home } = saying;
+  const { from, to, semitones, letters, falling, plain: gap, home } = saying;
   const move = `${w.note(from)} ${falling ? 'down' : 'up'} ${w.aStep(semitones)} is ${w.note(to)}`;
   const text = home ? `${move}: home.` : `${move}.`;
+  if (letters !== 1) return { text, reason: unevenReason(w, saying) };
   if (home || gap === null) return { text, reason: semitones === 1 ? halfStepReason(w, from, to) : null };
   return { text, reason: alteredReason(w, saying, gap) };
+}
+
+/** Why a step stays on its letter or passes one over. */
+function unevenReason(w: ClassWords, { from, to, semitones, letters, falling }: Of<'walk'>): string {
+  if (letters === 0) return `The ${w.letterWord} ${w.letter(to.letter)} stands twice: a chromatic ${w.half}.`;
+  const passed = w.letter(letterAfter(from.letter, falling ? -1 : 1));
+  if (semitones === 3 && letters === 2)
+    return `${passed} is skipped: a minor third, not an augmented second.`;
+  return `${passed} is skipped.`;
 }
 
 /** Why the note carries its sign: its letter, the tempting other one, and for students the interval's name. */
@@ -166,7 +211,8 @@ function theoreticalLine(w: ClassWords, { count, scale, instead }: Of<'theoretic
   return { text, reason: `In practice ${w.scale(instead, scale)} is written; it sounds the same.` };
 }
 
-function putLine(w: ClassWords, { sign, tonic }: Of<'put-sign'>): string {
+function putLine(w: ClassWords, { sign, tonic, here }: Of<'put-sign'>): string {
+  if (!here) return `${w.note(sign)} is none of these notes, but stands in the signature.`;
   const becomes = `${w.letter(sign.letter)} becomes ${w.note(sign)}`;
   return sign.letter === tonic.letter
     ? `${becomes}: the tonic, at both ends.`

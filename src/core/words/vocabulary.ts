@@ -63,6 +63,10 @@ export const SCALE_WORDS: Readonly<Record<ScaleId, string>> = {
   lydian: 'lydian',
   mixolydian: 'mixolydian',
   locrian: 'locrian',
+  'major-tetrachord': 'major tetrachord',
+  'major-pentachord': 'major pentachord',
+  'minor-pentachord': 'minor pentachord',
+  chromatic: 'chromatic',
 };
 
 /** After a tonic and a hyphen: `cis-Moll harmonic`. */
@@ -76,6 +80,10 @@ export const SCALE_WORDS_AFTER_HYPHEN: Readonly<Record<ScaleId, string>> = {
   lydian: 'Lydisch',
   mixolydian: 'Mixolydisch',
   locrian: 'Lokrisch',
+  'major-tetrachord': 'Dur-Tetrachord',
+  'major-pentachord': 'Dur-Pentachord',
+  'minor-pentachord': 'Moll-Pentachord',
+  chromatic: 'Chromatisch',
 };
 
 /** The other name of a scale that has two. */
@@ -109,14 +117,30 @@ export const RELATIVE_WORDS: Readonly<
     {
       readonly relative: string;
       readonly parallel: (other: 'major' | 'minor') => string;
+      readonly word: string;
       /** The method that begins with the parallel key. */
       readonly tab: string;
     }
   >
 > = {
-  parallel: { relative: 'relative', parallel: (mode) => `parallel ${mode}`, tab: 'Parallel' },
-  'tonic-minor': { relative: 'relative', parallel: (mode) => `tonic ${mode}`, tab: 'Tonic major' },
-  german: { relative: 'Paralleltonart', parallel: () => 'Varianttonart', tab: 'Varianttonart' },
+  parallel: {
+    relative: 'relative',
+    parallel: (mode) => `parallel ${mode}`,
+    word: 'parallel',
+    tab: 'Parallel',
+  },
+  'tonic-minor': {
+    relative: 'relative',
+    parallel: (mode) => `tonic ${mode}`,
+    word: 'tonic',
+    tab: 'Tonic major',
+  },
+  german: {
+    relative: 'Paralleltonart',
+    parallel: () => 'Varianttonart',
+    word: 'Varianttonart',
+    tab: 'Varianttonart',
+  },
 };
 
 const DEGREE_NAMES = ['', 'tonic', 'supertonic', 'mediant', 'subdominant', 'dominant', 'submediant'] as const;

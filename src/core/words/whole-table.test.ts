@@ -4,8 +4,9 @@ import { derive, methodsFor } from '../derive/methods';
 import { CHECK_IDS } from '../derive/proof';
 import { noteNamed } from '../note/parse';
 import { fifths } from '../note/spelled';
+import { scaleAsked } from '../scale/asked';
 import { DIRECTIONS, lineOf } from '../scale/line';
-import { SCALE_IDS } from '../scale/pattern';
+import { NAMED_SCALE_IDS, type ScaleId } from '../scale/pattern';
 import { relatedKeys } from '../scale/related';
 import { type Scale, scaleNamed } from '../scale/scale';
 import { impossiblePairs } from '../school/pairs';
@@ -32,7 +33,7 @@ import { SHELF_WORDS } from './screen/shelf';
 import { settingExample } from './setting-example';
 import { SETTING_GROUPS, SETTING_WORDS } from './setting-words';
 
-function scaleOf(tonic: string, id: (typeof SCALE_IDS)[number], settings: Settings = USUAL_SETTINGS): Scale {
+function scaleOf(tonic: string, id: ScaleId, settings: Settings = USUAL_SETTINGS): Scale {
   const reading = scaleNamed(noteNamed(tonic), id, settings.melodicDown);
   if (!reading.ok) throw new Error('cannot be spelled');
   return reading.scale;
@@ -43,8 +44,10 @@ const SAMPLES: readonly Saying[] = (() => {
   const found = new Map<string, Saying>();
   for (const minorSignature of CHOICES.minorSignature) {
     for (const tonic of ['C', 'Eb', 'F#', 'G#', 'Db', 'A', 'Fb', 'B#', 'Cb']) {
-      for (const id of SCALE_IDS) {
-        const scale = scaleOf(tonic, id);
+      for (const asked of [...NAMED_SCALE_IDS, '2,2,3,2,3', '2,1,2,1,2,1,2,1'] as const) {
+        const reading = scaleAsked(noteNamed(tonic), asked);
+        if (!reading.ok) continue;
+        const { scale } = reading;
         for (const direction of DIRECTIONS) {
           for (const method of methodsFor(scale)) {
             for (const { saying } of derive(scale, direction, method, { minorSignature })?.steps ?? []) {
@@ -73,7 +76,6 @@ const PROBLEMS: { readonly [Code in Problem['code']]: Extract<Problem, { readonl
   'note-mixed-signs': { code: 'note-mixed-signs', read: 'Bb#' },
   'note-third-sign': { code: 'note-third-sign', read: 'F###', letter: 'F' },
   'note-unknown': { code: 'note-unknown', read: 'doh' },
-  'steps-count': { code: 'steps-count', count: 6 },
   'steps-size': { code: 'steps-size', position: 3, read: '5' },
   'steps-sum': { code: 'steps-sum', sum: 13 },
   'needs-third-sign': {
@@ -101,6 +103,7 @@ const ADDRESSES: {
     problem: { code: 'own-parent', method: 'parent' },
     shown: 'step-pattern',
   },
+  'address-beside': { code: 'address-beside', problem: { code: 'no-signature', method: 'chain' } },
   'address-unknown': { code: 'address-unknown', parameter: 'colour', read: 'red' },
   'address-twice': { code: 'address-twice', parameter: 'tonic' },
   'address-step': { code: 'address-step', read: 'two' },
@@ -171,7 +174,7 @@ function theoryIn(w: ClassWords): readonly string[] {
   return [
     ...SAMPLES.map((saying) => stepText(w, saying)),
     ...CHECK_IDS.flatMap((check) =>
-      [true, false, null].map((holds) => sayCheck(w, { check, holds, at: [] })),
+      [true, false, null].map((holds) => sayCheck(w, { check, holds, at: [], sum: 12 })),
     ),
     ...line.map((_, place) => sayPlace(w, line, place, 'minor')),
     saySign(w, note('D#'), 1, fifths(4), 'minor'),
@@ -219,15 +222,18 @@ describe('every word in every school', () => {
   it('samples every step kind', () => {
     expect([...new Set(SAMPLES.map(({ code }) => code))].sort()).toEqual([
       'alter-degree',
+      'between',
       'chain-arrive',
       'chain-link',
       'chain-start',
       'count-places',
       'join',
+      'key-notes',
       'less-three',
       'letters',
       'mend',
       'natural-coming-down',
+      'no-between',
       'parallel-major',
       'parent-degree',
       'parent-signature',

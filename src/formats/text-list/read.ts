@@ -1,7 +1,9 @@
 import type { ScaleRequest } from '@/core/identify/scale-request';
 import { CLEFS } from '@/core/instrument/staff';
+import { askedFrom } from '@/core/scale/asked';
 import { DIRECTIONS } from '@/core/scale/line';
-import { SCALE_ALIASES, SCALE_IDS, type ScaleId } from '@/core/scale/pattern';
+import { NAMED_SCALE_IDS, SCALE_ALIASES, type ScaleId } from '@/core/scale/pattern';
+import { readTypedSteps } from '@/core/scale/typed-steps';
 import type { ClassWords } from '@/core/words/class-words';
 import type { FileWarning } from '@/core/words/say-file';
 import { sayProblem } from '@/core/words/say-problem';
@@ -26,7 +28,7 @@ function scaleFrom(w: ClassWords, text: string): ScaleId | null {
     .toLowerCase()
     .replace(/[\s-]+/gu, ' ');
   return (
-    SCALE_IDS.find((id) =>
+    NAMED_SCALE_IDS.find((id) =>
       [SCALE_WORDS[id], w.scaleWord(id), id].some((word) => word.toLowerCase().replaceAll('-', ' ') === read),
     ) ??
     SCALE_ALIASES[read] ??
@@ -86,9 +88,12 @@ function readHead(
 ): Pick<ScaleRequest, 'tonic' | 'scale'> | { readonly why: string } {
   const words = text.split(/\s+|(?<=\p{L})-(?=(?:dur|moll)\b)/iu);
   for (let cut = 1; cut < words.length; cut += 1) {
-    const scale = scaleFrom(w, words.slice(cut).join(' '));
+    const rest = words.slice(cut).join(' ');
+    const steps = readTypedSteps(rest, w.figures);
+    const scale = scaleFrom(w, rest) ?? (steps?.ok ? askedFrom(steps.steps) : null);
     const tonic = w.read(words.slice(0, cut).join(' '));
     if (scale && tonic.ok) return { tonic: tonic.note, scale };
+    if (tonic.ok && steps && !steps.ok) return { why: sayProblem(w, steps.problem) };
     if (scale && !tonic.ok) return { why: sayProblem(w, tonic.problem) };
   }
   if (/\bminor$/iu.test(text)) return { why: 'Which minor? Write natural, harmonic or melodic minor.' };

@@ -1,12 +1,17 @@
 import { readEnglishNote } from '@/core/note/parse';
 import { asciiName } from '@/core/note/spelled';
+import { type AskedScale, askedFrom, isTyped, scaleAsked } from '@/core/scale/asked';
 import { scaleIdFrom } from '@/core/scale/pattern';
-import { scaleNamed } from '@/core/scale/scale';
+import { readSteps } from '@/core/scale/typed-steps';
 import type { AddressProblem } from '@/core/words/say-address';
+import { readBeside, writeBeside } from './beside';
 import {
+  type Beside,
   CHOICES,
   type ChoiceWord,
+  type Chosen,
   type DeriveSentence,
+  FIRST_CHOICES,
   FIRST_SENTENCE,
   fitting,
   methodProblem,
@@ -18,7 +23,17 @@ export type AddressReading = {
 };
 
 const LIMIT = 2000;
-const PARAMETERS = ['tonic', 'scale', 'direction', 'clef', 'signature', 'method', 'step'] as const;
+const PARAMETERS = [
+  'tonic',
+  'scale',
+  'steps',
+  'direction',
+  'clef',
+  'signature',
+  'method',
+  'step',
+  'beside',
+] as const;
 
 const STEP = /^[1-9]\d?$/u;
 
@@ -44,17 +59,17 @@ export function readAddress(search: string): AddressReading {
   for (const parameter of PARAMETERS) {
     if (query.getAll(parameter).length > 1) problems.push({ code: 'address-twice', parameter });
   }
-  const word = <Word extends ChoiceWord>(name: Word): (typeof CHOICES)[Word][number] =>
-    readChoice(query, name, problems);
+  const word = <Word extends ChoiceWord>(name: Word): Chosen[Word] => readChoice(query, name, problems);
 
   const sentence: DeriveSentence = {
     tonic: readTonic(query, problems),
-    scale: word('scale'),
+    scale: readAsked(query, problems) ?? word('scale'),
     direction: word('direction'),
     clef: word('clef'),
     signature: word('signature'),
     method: word('method'),
     step: readStep(query, problems),
+    beside: readOther(query, problems),
   };
   return spellable(sentence, problems);
 }
@@ -63,11 +78,11 @@ function readChoice<Word extends ChoiceWord>(
   query: URLSearchParams,
   name: Word,
   problems: AddressProblem[],
-): (typeof CHOICES)[Word][number] {
+): Chosen[Word] {
   const read = query.get(name);
-  const usual = FIRST_SENTENCE[name];
+  const usual = FIRST_CHOICES[name];
   if (read === null) return usual;
-  const allowed: readonly (typeof CHOICES)[Word][number][] = CHOICES[name];
+  const allowed = CHOICES[name];
   const wanted = name === 'scale' ? (scaleIdFrom(read) ?? read) : read;
   const found = allowed.find((value) => value === wanted);
   if (found) return found;
@@ -94,6 +109,33 @@ function readTonic(query: URLSearchParams, problems: AddressProblem[]): DeriveSe
   return FIRST_SENTENCE.tonic;
 }
 
+/** The scale that typed steps ask for, or null where there are none or they make none. */
+function readAsked(query: URLSearchParams, problems: AddressProblem[]): AskedScale | null {
+  const read = query.get('steps');
+  if (read === null) return null;
+  const reading = readSteps(read.split(','));
+  if (reading.ok) {
+    const named = query.get('scale');
+    if (named !== null)
+      problems.push({ code: 'address-unknown', parameter: 'scale', read: named.slice(0, 60) });
+    return askedFrom(reading.steps);
+  }
+  const shown = scaleIdFrom(query.get('scale') ?? '') ?? FIRST_CHOICES.scale;
+  problems.push({ code: 'address-word', parameter: 'steps', problem: reading.problem, shown });
+  return null;
+}
+
+function readOther(query: URLSearchParams, problems: AddressProblem[]): Beside | null {
+  const read = query.get('beside');
+  if (read === null) return null;
+  const beside = readBeside(read);
+  if (beside) return beside;
+  const allowed = [...CHOICES.method, 'a tonic with a scale, such as A natural-minor'];
+  const problem = { code: 'choice-unknown', what: 'beside', read: read.slice(0, 60), allowed } as const;
+  problems.push({ code: 'address-word', parameter: 'beside', problem, shown: 'nothing' });
+  return null;
+}
+
 function readStep(query: URLSearchParams, problems: AddressProblem[]): number | null {
   const read = query.get('step');
   if (read === null) return null;
@@ -110,7 +152,7 @@ export function spellable(
   sentence: DeriveSentence,
   problems: readonly AddressProblem[] = [],
 ): AddressReading {
-  const reading = scaleNamed(sentence.tonic, sentence.scale);
+  const reading = scaleAsked(sentence.tonic, sentence.scale);
   if (reading.ok) return servable(sentence, problems);
   const tonic = reading.problem.instead ?? FIRST_SENTENCE.tonic;
   return servable({ ...sentence, tonic }, [
@@ -121,12 +163,24 @@ export function spellable(
 
 function servable(sentence: DeriveSentence, problems: readonly AddressProblem[]): AddressReading {
   const problem = methodProblem(sentence);
-  if (!problem) return { sentence, problems };
   const shown = fitting(sentence);
-  return {
-    sentence: shown,
-    problems: [...problems, { code: 'address-method', problem, shown: shown.method }],
-  };
+  const method: readonly AddressProblem[] = problem
+    ? [{ code: 'address-method', problem, shown: shown.method }]
+    : [];
+  const found = [...problems, ...method, ...besideProblems(sentence, shown)];
+  return { sentence: shown, problems: found.length === problems.length ? problems : found };
+}
+
+/** Why what the address wants beside is not there, where it is not simply the same. */
+function besideProblems({ beside }: DeriveSentence, shown: DeriveSentence): readonly AddressProblem[] {
+  if (!beside || shown.beside) return [];
+  if (beside.kind === 'method') {
+    const problem = methodProblem(shown, beside.method);
+    return problem ? [{ code: 'address-beside', problem }] : [];
+  }
+  const reading = scaleAsked(beside.tonic, beside.scale);
+  if (reading.ok) return [];
+  return [{ code: 'address-word', parameter: 'beside', problem: reading.problem, shown: 'nothing' }];
 }
 
 /** The query that says a sentence, in English ASCII; `#` is sent as `%23`. */
@@ -138,8 +192,12 @@ export function writeAddress({
   signature,
   method,
   step,
+  beside,
 }: DeriveSentence): string {
-  const query = new URLSearchParams({ tonic: asciiName(tonic), scale, direction, clef, signature, method });
+  const query = new URLSearchParams({ tonic: asciiName(tonic) });
+  query.set(isTyped(scale) ? 'steps' : 'scale', scale);
+  for (const [name, value] of Object.entries({ direction, clef, signature, method })) query.set(name, value);
   if (step !== null) query.set('step', String(step));
+  if (beside) query.set('beside', writeBeside(beside));
   return `?${query}`;
 }

@@ -1,12 +1,15 @@
 import { readEnglishNote } from '@/core/note/parse';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
-import { PATTERNS, type ScaleId } from '@/core/scale/pattern';
-import { type Scale, scaleNamed } from '@/core/scale/scale';
+import { type AskedScale, askedFrom, isTyped, scaleAsked, stepsOf } from '@/core/scale/asked';
+import { PATTERNS, type ScaleId, scaleIdFrom, WHOLE_OF } from '@/core/scale/pattern';
+import type { Scale } from '@/core/scale/scale';
 import { taughtTonics } from '@/core/scale/taught';
 import { TONICS } from '@/core/scale/tonic';
+import { readSteps, readTypedSteps } from '@/core/scale/typed-steps';
 import { byClass } from '@/core/words/by-class';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayProblem } from '@/core/words/say-problem';
+import { rotationName } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
 import {
   CLEF_WORDS,
@@ -17,7 +20,16 @@ import {
 } from '@/core/words/vocabulary';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
-import { CHOICES, type ChoiceWord, type DeriveSentence, fitting } from './sentence';
+import { readBeside, writeBeside } from './beside';
+import { besideWord, NOTHING } from './beside-word';
+import {
+  CHOICES,
+  type ChoiceWord,
+  type Chosen,
+  type DeriveSentence,
+  FIRST_CHOICES,
+  fitting,
+} from './sentence';
 
 function tonicDetail(w: ClassWords, scale: Scale, taught: boolean): string {
   const { details } = deriveWords(w);
@@ -41,10 +53,11 @@ function startsWith(w: ClassWords, note: SpelledNote, typed: string): number {
     : 0;
 }
 
-function tonicWord(w: ClassWords, tonic: SpelledNote, id: ScaleId): Word {
+function tonicWord(w: ClassWords, tonic: SpelledNote, asked: AskedScale): Word {
   const say = deriveWords(w);
-  const mode = PATTERNS[id].mode === 'minor' ? 'minor' : 'major';
-  const taught = taughtTonics(PATTERNS[id].mode, w.settings);
+  const keyed = isTyped(asked) ? 'major' : PATTERNS[asked].mode;
+  const mode = keyed === 'minor' ? 'minor' : 'major';
+  const taught = taughtTonics(keyed, w.settings);
   const others = [tonic, ...TONICS].filter((note) => !taught.includes(note));
   const tonics = [...taught, ...new Set(others)];
   return {
@@ -54,7 +67,7 @@ function tonicWord(w: ClassWords, tonic: SpelledNote, id: ScaleId): Word {
     value: asciiName(tonic),
     text: w.keyTonic(tonic, mode),
     options: tonics.flatMap((note): WordOption[] => {
-      const reading = scaleNamed(note, id);
+      const reading = scaleAsked(note, asked);
       if (!reading.ok) return [];
       const match = (typed: string) => matchNote(w, note, typed);
       const detail = tonicDetail(w, reading.scale, taught.includes(note));
@@ -67,7 +80,9 @@ function tonicWord(w: ClassWords, tonic: SpelledNote, id: ScaleId): Word {
   };
 }
 
-const KEYS: Readonly<Record<Exclude<ChoiceWord, 'method'>, string>> = {
+type ListedWord = Exclude<ChoiceWord, 'method'>;
+
+const KEYS: Readonly<Record<ListedWord, string>> = {
   scale: 'S',
   direction: 'D',
   clef: 'C',
@@ -77,10 +92,10 @@ const KEYS: Readonly<Record<Exclude<ChoiceWord, 'method'>, string>> = {
 /** The words of closed lists, the same object for the same choice of a class, so that its control can rest. */
 const choiceWords = byClass((w) => {
   const made = new Map<string, Word>();
-  return <Name extends Exclude<ChoiceWord, 'method'>>(
+  return <Name extends ListedWord>(
     name: Name,
-    value: DeriveSentence[Name],
-    texts: Readonly<Record<(typeof CHOICES)[Name][number], string>>,
+    value: Chosen[Name],
+    texts: Readonly<Record<Chosen[Name], string>>,
   ): Word => {
     const known = made.get(`${name} ${value}`) ?? choiceWord(w, name, value, texts);
     made.set(`${name} ${value}`, known);
@@ -88,27 +103,33 @@ const choiceWords = byClass((w) => {
   };
 });
 
-function choiceWord<Name extends Exclude<ChoiceWord, 'method'>>(
+/** How well letters fit a choice; the beginning of a scale is meant less often than the scale itself. */
+function matchChoice(option: string, texts: readonly string[], typed: string): number {
+  const fit = Math.max(...texts.map((text) => matchPhrase(text, typed)));
+  return option in WHOLE_OF && fit < 1 ? 0.6 * fit : fit;
+}
+
+function choiceWord<Name extends ListedWord>(
   w: ClassWords,
   name: Name,
-  value: DeriveSentence[Name],
-  texts: Readonly<Record<(typeof CHOICES)[Name][number], string>>,
+  value: Chosen[Name],
+  texts: Readonly<Record<Chosen[Name], string>>,
 ): Word {
   const say = deriveWords(w);
-  const values: readonly (typeof CHOICES)[Name][number][] = CHOICES[name];
+  const values = CHOICES[name];
   return {
     id: name,
     label: say.words[name],
     key: KEYS[name],
     value,
-    text: texts[value as (typeof CHOICES)[Name][number]],
+    text: texts[value],
     options: values.map((option) => {
       const other = name === 'scale' ? OTHER_SCALE_WORDS[option as ScaleId] : undefined;
       return {
         value: option,
         text: texts[option],
         detail: other,
-        match: (typed) => Math.max(matchPhrase(texts[option], typed), other ? matchPhrase(other, typed) : 0),
+        match: (typed) => matchChoice(option, other ? [texts[option], other] : [texts[option]], typed),
       };
     }),
     unmatched: (typed) =>
@@ -125,21 +146,57 @@ const scaleTexts = byClass((w) => {
   return Object.fromEntries(texts) as Record<ScaleId, string>;
 });
 
+/** The scale: one of the list, or steps that are typed into it. */
+const scaleWords = byClass((w) => {
+  const say = deriveWords(w);
+  const made = new Map<AskedScale, Word>();
+  const stepped = (asked: AskedScale): WordOption => {
+    if (!isTyped(asked)) return { value: asked, text: scaleTexts(w)[asked], match: () => 1 };
+    const steps = stepsOf(asked);
+    const option = { value: asked, text: steps.map(w.stepLetters).join(' '), match: () => 1 };
+    const detail = rotationName(w, steps);
+    return detail ? { ...option, detail } : option;
+  };
+  return (asked: AskedScale): Word => {
+    const listed = choiceWords(w)('scale', isTyped(asked) ? FIRST_CHOICES.scale : asked, scaleTexts(w));
+    const own = stepped(asked);
+    const word: Word = made.get(asked) ?? {
+      ...listed,
+      value: own.value,
+      text: own.text,
+      hint: say.typeSteps([2, 2, 1].map(w.stepLetters).join(' ')),
+      options: isTyped(asked) ? [own, ...listed.options] : listed.options,
+      typed: (text) => {
+        const reading = readTypedSteps(text, w.figures);
+        return reading?.ok ? stepped(askedFrom(reading.steps)) : null;
+      },
+      unmatched: (text) => {
+        const reading = readTypedSteps(text, w.figures);
+        return reading && !reading.ok ? sayProblem(w, reading.problem) : listed.unmatched(text);
+      },
+    };
+    made.set(asked, word);
+    return word;
+  };
+});
+
 /** The sentence with its words: Build C♯ harmonic minor, going up, in the bass clef, with a key signature. */
 export function sentenceParts(w: ClassWords, sentence: DeriveSentence): readonly SentencePart[] {
-  const { build, comma, clef, end } = deriveWords(w).sentence;
+  const { build, comma, clef, beside, end } = deriveWords(w).sentence;
   const word = choiceWords(w);
+  const compared = sentence.beside ? [beside, besideWord(w, sentence)] : [];
   return [
     build,
     tonicWord(w, sentence.tonic, sentence.scale),
-    w.join,
-    word('scale', sentence.scale, scaleTexts(w)),
+    isTyped(sentence.scale) ? ' ' : w.join,
+    scaleWords(w)(sentence.scale),
     comma,
     word('direction', sentence.direction, DIRECTION_WORDS),
     clef,
     word('clef', sentence.clef, CLEF_WORDS),
     comma,
     word('signature', sentence.signature, SIGNATURE_WORDS),
+    ...compared,
     end,
   ];
 }
@@ -150,6 +207,16 @@ export function withWord(sentence: DeriveSentence, id: string, value: string): D
     const reading = readEnglishNote(value);
     if (!reading.ok || reading.note === sentence.tonic) return sentence;
     return fitting({ ...sentence, tonic: reading.note, step: null });
+  }
+  if (id === 'beside') {
+    if (value === (sentence.beside ? writeBeside(sentence.beside) : NOTHING)) return sentence;
+    return fitting({ ...sentence, beside: readBeside(value) });
+  }
+  if (id === 'scale') {
+    const steps = readSteps(value.split(','));
+    const scale = steps.ok ? askedFrom(steps.steps) : scaleIdFrom(value);
+    if (!scale || scale === sentence.scale) return sentence;
+    return fitting({ ...sentence, scale, step: null });
   }
   const name = (Object.keys(CHOICES) as ChoiceWord[]).find((known) => known === id);
   if (!name) return sentence;

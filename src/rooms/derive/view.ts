@@ -1,8 +1,9 @@
 import type { Derivation, DerivationStep } from '@/core/derive/derivation';
 import { derive } from '@/core/derive/methods';
 import { type Check, prove } from '@/core/derive/proof';
+import { scaleAsked } from '@/core/scale/asked';
 import { notesOf } from '@/core/scale/line';
-import { type Scale, scaleNamed } from '@/core/scale/scale';
+import type { Scale } from '@/core/scale/scale';
 import { type WrittenScale, writeOut } from '@/core/scale/written';
 import type { Settings } from '@/core/school/settings';
 import type { DeriveSentence } from './sentence';
@@ -20,7 +21,7 @@ export type DeriveView = {
 
 /** Works a sentence out in the ways of a class. The sentence has been read, so its scale can be spelled and its method serves it. */
 export function viewOf(sentence: DeriveSentence, settings: Settings): DeriveView {
-  const reading = scaleNamed(sentence.tonic, sentence.scale, settings.melodicDown);
+  const reading = scaleAsked(sentence.tonic, sentence.scale, settings.melodicDown);
   if (!reading.ok) throw new RangeError('a sentence holds only scales that can be spelled');
   const { scale } = reading;
   const derivation = derive(scale, sentence.direction, sentence.method, settings);

@@ -3,7 +3,7 @@ import { Popover } from 'radix-ui';
 import { Fragment, type KeyboardEvent, memo, useRef, useState } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
 import { useWords } from '../school/use-class';
-import { takenByEnter, type Word } from './words';
+import { optionsFor, takenByEnter, type Word } from './words';
 
 /** The sentence: plain text with words that are controls. */
 export type SentencePart = string | Word;
@@ -75,8 +75,9 @@ function WordList({ word, onPick }: { readonly word: Word; readonly onPick: (val
   const [typed, setTyped] = useState('');
   const [highlighted, setHighlighted] = useState(word.value);
   const walked = useRef(false);
-  const options = new Map(word.options.map((option) => [option.value, option]));
-  const fits = typed.trim() === '' || word.options.some((option) => option.match(typed) > 0);
+  const shown = optionsFor(word, typed);
+  const options = new Map(shown.map((option) => [option.value, option]));
+  const fits = typed.trim() === '' || shown.some((option) => option.match(typed) > 0);
   const keys = (event: KeyboardEvent<HTMLInputElement>) => {
     if (['ArrowDown', 'ArrowUp', 'Home', 'End'].includes(event.key)) walked.current = true;
     if (event.key !== 'Enter' || event.nativeEvent.isComposing) return;
@@ -98,14 +99,14 @@ function WordList({ word, onPick }: { readonly word: Word; readonly onPick: (val
           setTyped(text);
         }}
         onKeyDown={keys}
-        maxLength={40}
+        maxLength={80}
         autoFocus
         aria-label={say.typeLettersOf(word.label)}
-        placeholder={say.typeLetters}
+        placeholder={word.hint ?? say.typeLetters}
         className="field mb-2 placeholder:text-quiet"
       />
       <Command.List className="max-h-72 overflow-y-auto" label={word.label}>
-        {word.options.map((option) => (
+        {shown.map((option) => (
           <Command.Item
             key={option.value}
             value={option.value}

@@ -18,6 +18,10 @@ export type Word = {
   readonly value: string;
   readonly text: string;
   readonly options: readonly WordOption[];
+  /** What can be typed here, where it is more than letters of the list. */
+  readonly hint?: string;
+  /** What typed letters themselves become, where a word takes more than its list holds. */
+  readonly typed?: (typed: string) => WordOption | null;
   /** What to say of typed letters that fit nothing. */
   readonly unmatched: (typed: string) => string;
 };
@@ -37,6 +41,12 @@ export function matchPhrase(phrase: string, typed: string): number {
   return initials.startsWith(wanted) ? 0.5 : 0;
 }
 
+/** The options while letters are typed: what they themselves become comes first. */
+export function optionsFor({ options, typed }: Word, text: string): readonly WordOption[] {
+  const own = text.trim() === '' ? null : (typed?.(text) ?? null);
+  return own ? [own, ...options.filter(({ value }) => value !== own.value)] : options;
+}
+
 /**
  * What Enter takes: the option that was walked to by arrows, or else the one that fits what was typed best, the
  * first of equals. Null where nothing fits. It is worked out from the letters themselves, so that nobody can type
@@ -45,7 +55,7 @@ export function matchPhrase(phrase: string, typed: string): number {
 export function takenByEnter(word: Word, typed: string, walkedTo: string | null): string | null {
   if (walkedTo !== null) return walkedTo;
   if (typed.trim() === '') return word.value;
-  const fits = word.options.map((option) => ({ value: option.value, fit: option.match(typed) }));
+  const fits = optionsFor(word, typed).map((option) => ({ value: option.value, fit: option.match(typed) }));
   const best = Math.max(...fits.map(({ fit }) => fit));
   return best > 0 ? (fits.find(({ fit }) => fit === best)?.value ?? null) : null;
 }

@@ -4,15 +4,16 @@ import { prove } from '@/core/derive/proof';
 import { readEnglishNote } from '@/core/note/parse';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
 import { notesOf } from '@/core/scale/line';
-import { readSteps, SCALE_ALIASES, SCALE_IDS, scaleIdFrom } from '@/core/scale/pattern';
+import { NAMED_SCALE_IDS, SCALE_ALIASES, scaleIdFrom } from '@/core/scale/pattern';
 import { signCode } from '@/core/scale/printed';
 import { enharmonicTonic, type ScaleReading, scaleNamed, scaleOfSteps } from '@/core/scale/scale';
 import { accidentalsOf } from '@/core/scale/signature';
+import { readSteps } from '@/core/scale/typed-steps';
 import { type WrittenScale, writeOut } from '@/core/scale/written';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayCheck } from '@/core/words/say-check';
 import { sayProblem } from '@/core/words/say-problem';
-import { stepsName } from '@/core/words/say-scale';
+import { rotationName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
 import { SCALE_WORDS } from '@/core/words/vocabulary';
 import { scoreOfScale } from '@/formats/musicxml/from-scale';
@@ -74,7 +75,7 @@ function readScale(
   const read = (named ?? '').trim();
   const id = scaleIdFrom(read);
   if (!id) {
-    const allowed = [...SCALE_IDS, ...Object.keys(SCALE_ALIASES)].join(', ');
+    const allowed = [...NAMED_SCALE_IDS, ...Object.keys(SCALE_ALIASES)].join(', ');
     return failed(refused('scale', `'${read.slice(0, 60)}' was read for scale. It can be ${allowed}.`));
   }
   const reading = scaleNamed(tonic, id);
@@ -95,6 +96,12 @@ function readOctave(read: string | undefined): number | undefined | Answer {
   return refused('octave', `Octave ${octave} was read. It can be ${LOWEST_OCTAVE} to ${HIGHEST_OCTAVE}.`);
 }
 
+/** Typed steps as they are sent, and the scale they are a rotation of. */
+function stepsInFigures(steps: readonly number[]): string {
+  const rotation = rotationName(ENGLISH, steps);
+  return rotation ? `${steps.join(' ')} (${rotation})` : steps.join(' ');
+}
+
 function scaleDocument(written: WrittenScale, sent: string | null): z.infer<typeof scaleAnswer> {
   const { scale, direction, clef, line, printed } = written;
   const notes = notesOf(scale, direction);
@@ -102,7 +109,7 @@ function scaleDocument(written: WrittenScale, sent: string | null): z.infer<type
   return {
     tonic: asciiName(scale.tonic),
     scale: sent?.trim() ?? scale.id,
-    name: `${asciiName(scale.tonic)} ${scale.id ? SCALE_WORDS[scale.id] : stepsName(ENGLISH, scale.rising)}`,
+    name: `${asciiName(scale.tonic)} ${scale.id ? SCALE_WORDS[scale.id] : stepsInFigures(scale.rising)}`,
     ascending: scale.ascending.map(asciiName),
     descending: scale.descending.map(asciiName),
     steps: { ascending: [...scale.rising], descending: [...scale.falling] },

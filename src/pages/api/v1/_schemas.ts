@@ -4,7 +4,7 @@ import { CHECK_IDS } from '@/core/derive/proof';
 import { CLEFS } from '@/core/instrument/staff';
 import { DIRECTIONS } from '@/core/scale/line';
 import { MODES } from '@/core/scale/mode';
-import { SCALE_ALIASES, SCALE_IDS } from '@/core/scale/pattern';
+import { NAMED_SCALE_IDS, SCALE_ALIASES } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 
 const FORMATS = ['json', 'musicxml'] as const;
@@ -21,7 +21,7 @@ const pitch = z
   .meta({ description: 'A note with its octave; C4 is middle C' });
 const step = z.int().min(1).max(4).meta({ description: 'Semitones' });
 const fifths = z.int().meta({ description: 'Sharps positive, flats negative' });
-const scaleId = z.enum([...SCALE_IDS, ...Object.keys(SCALE_ALIASES)]);
+const scaleId = z.enum([...NAMED_SCALE_IDS, ...Object.keys(SCALE_ALIASES)]);
 
 /** Parameters of GET /scale, as the document describes them. */
 export const scaleParameters = {
@@ -32,7 +32,8 @@ export const scaleParameters = {
   scale: z.optional(scaleId),
   steps: z.optional(
     z.string().meta({
-      description: 'Seven steps in semitones, 1 to 4, together 12; instead of scale',
+      description:
+        'Steps in semitones, 1 to 4, together 12, or those of a named tetrachord or pentachord; instead of scale. Seven steps have one letter a note.',
       example: '2,2,1,2,2,2,1',
     }),
   ),
@@ -58,8 +59,8 @@ export const scaleAnswer = z
     tonic: note,
     scale: scaleId.nullable(),
     name: z.string(),
-    ascending: z.array(note).length(8),
-    descending: z.array(note).length(8).meta({ description: 'From the top down' }),
+    ascending: z.array(note).meta({ description: 'One note more than there are steps' }),
+    descending: z.array(note).meta({ description: 'From the top down' }),
     steps: z.object({ ascending: z.array(step), descending: z.array(step) }),
     signature: signature.nullable(),
     theoretical: z.boolean(),
