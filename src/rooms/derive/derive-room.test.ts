@@ -131,7 +131,6 @@ describe('the words of the sentence', () => {
             const words = sentenceParts(ENGLISH, next).filter((other) => typeof other !== 'string');
             const now = words.find((other) => other.id === part.id)?.value;
             expect(now ?? 'nothing').toBe(option.value);
-          });
           }
         }
       }),
