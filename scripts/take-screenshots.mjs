@@ -22,6 +22,12 @@ const VIEWS = [
     address: '/derive?tonic=F&scale=major&clef=treble&signature=none&step=4',
     keys: ['l'],
   },
+  {
+    file: 'derive-compare.png',
+    address:
+      '/derive?tonic=C&scale=major&direction=up&clef=treble&signature=written&method=step-pattern&beside=C+natural-minor',
+    keys: [],
+  },
   { file: 'class.png', address: '/class', keys: [] },
   { file: 'class-safe.png', address: '/class?part=safe', keys: [] },
 ];
@@ -38,7 +44,7 @@ for (const { file, address, keys } of VIEWS) {
   await page.locator('[data-live=yes]').waitFor();
   if (address.startsWith('/derive')) {
     await page.getByRole('button', { name: 'Shelf (8)' }).waitFor();
-    await page.locator('section[aria-label=Staff] [data-part=note]').first().waitFor();
+    await page.locator('[aria-label=Staff] [data-part=note]').first().waitFor();
   } else {
     await page.getByRole('button', { name: /^Class: / }).waitFor();
     await page.waitForLoadState('networkidle');

@@ -11,8 +11,9 @@ import { SCALE_IDS, type ScaleId } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import { scaleNamed } from '@/core/scale/scale';
 import { SCALE_TABLE } from '@/core/scale/scale-table';
-import { writeOut } from '@/core/scale/written';
-import { ENGLISH } from '@/core/words/class-words';
+import { writeOut, writtenUnder } from '@/core/scale/written';
+import { USUAL_SETTINGS } from '@/core/school/settings';
+import { ENGLISH, wordsOf } from '@/core/words/class-words';
 import { gathered } from './gather';
 import { boxOf, glyphAt } from './glyphs';
 import { stepMoon } from './moon';
@@ -21,8 +22,10 @@ import { RAIL_PLACES, railScene, railStart } from './rail';
 import type { Mark, Scene } from './scene';
 import { engraveStaff } from './staff';
 import { staffAtStep } from './staff-at-step';
+import { withDegrees } from './staff-degrees';
 import { leastStaffWidth } from './staff-width';
 import { strideScene } from './stride';
+import { twoOctavesScene } from './two-octaves';
 
 function written(
   tonic: string,
@@ -127,9 +130,9 @@ describe('the staff while it is worked out', () => {
   it('gives every decided note the sign it needs at that step, read back by the reader’s rules', () => {
     for (const { tonic } of SCALE_TABLE) {
       for (const id of SCALE_IDS) {
+        const question = written(tonic, id, 'both', 'treble', 'none');
+        const scene = engraveStaff(question, 736);
         for (const method of METHOD_IDS) {
-          const question = written(tonic, id, 'both', 'treble', 'none');
-          const scene = engraveStaff(question, 736);
           for (const step of derive(question.scale, 'both', method)?.steps ?? []) {
             const drawn = new Map(
               glyphsOf(staffAtStep(scene, question, step), 'accidental').map(({ place, glyph }) => [
@@ -152,6 +155,41 @@ describe('the staff while it is worked out', () => {
         }
       }
     }
+  });
+
+  it('stands under the signature of the parallel major until sign and natural go together', () => {
+    const question = written('D', 'dorian', 'up', 'treble', 'written');
+    const steps = derive(question.scale, 'up', 'parallel')?.steps ?? [];
+    const seen = steps.map((step) => {
+      const now = step.under === null ? question : writtenUnder(question, step.under);
+      const drawn = glyphsOf(staffAtStep(engraveStaff(now, 736), now, step), 'accidental');
+      return `${now.atClef} ${drawn.map(({ glyph }) => glyph).join(' ')}`.trim();
+    });
+    expect(seen).toEqual(['2', '2 accidentalNatural', '2 accidentalNatural accidentalNatural', '0']);
+  });
+
+  it('names the degrees beneath the heads as the class does, with the steps between', () => {
+    const question = written('A', 'harmonic-minor', 'up', 'treble');
+    const last = derive(question.scale, 'up', 'step-pattern')?.steps.at(-1);
+    if (!last) throw new Error('a working has steps');
+    const textsIn = (settings: Partial<typeof USUAL_SETTINGS>) => {
+      const w = wordsOf({ ...USUAL_SETTINGS, ...settings });
+      const scene = withDegrees(w, engraveStaff(question, 736), question, last);
+      const marks = scene.groups.find(({ part }) => part === 'degrees')?.marks ?? [];
+      return marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : []));
+    };
+    expect(textsIn({ degrees: 'leading-note', solfege: 'la-minor' })).toEqual([
+      'tonic, la',
+      'supertonic, ti',
+      'mediant, do',
+      'subdominant, re',
+      'dominant, mi',
+      'submediant, fa',
+      'leading note, si',
+      'tonic, la',
+    ]);
+    // Figures are outlines.
+    expect(textsIn({ degrees: 'numbers', solfege: 'none' })).toEqual([]);
   });
 
   it('is the finished staff, the same object, when all is decided', () => {
@@ -243,6 +281,75 @@ describe('the stride', () => {
         }
       }
     }
+  });
+});
+
+describe('two octaves of the parent', () => {
+  const notes = 'C D E F G A B C D E F G A B C'.split(' ').map(noteNamed);
+  const scene = (degree: number) =>
+    twoOctavesScene({
+      w: ENGLISH,
+      notes,
+      degree,
+      name: 'D dorian',
+      parent: 'C major',
+      width: 700,
+      height: 320,
+    });
+  const at = (drawn: Scene, part: string) =>
+    drawn.groups.flatMap((each) => (each.part === part ? [`${each.x} ${each.y}`] : []));
+
+  it('keep notes, steps and chords where they are while the window slides along them', () => {
+    for (let degree = 2; degree <= 7; degree += 1) {
+      for (const part of ['octaves-note', 'octaves-step']) {
+        expect(at(scene(degree), part)).toEqual(at(scene(1), part));
+      }
+      const [before, after] = [scene(1), scene(degree)].map(
+        (drawn) => drawn.groups.find(({ part }) => part === 'rail-window')?.x ?? 0,
+      );
+      const moved = notes
+        .slice(0, degree)
+        .map((note) => [0, 2, 4, 5, 7, 9, 11]['CDEFGAB'.indexOf(note.letter)] ?? 0);
+      expect(((after ?? 0) - (before ?? 0)) / (700 / 25)).toBeCloseTo(moved.at(-1) ?? 0);
+    }
+  });
+
+  it('have the window round eight notes, and everything within the drawing', () => {
+    const drawn = scene(7);
+    const window = drawn.groups.find(({ part }) => part === 'rail-window');
+    const rect = window?.marks[0];
+    if (window === undefined || rect?.kind !== 'rect') throw new Error('a window');
+    const inside = drawn.groups.filter(
+      ({ part, x }) => part === 'octaves-note' && x > window.x && x < window.x + rect.w,
+    );
+    expect(inside).toHaveLength(8);
+    expect(window.x + rect.w).toBeLessThanOrEqual(drawn.width);
+    expect(rect.y + rect.h).toBeLessThanOrEqual(drawn.height);
+  });
+});
+
+describe('the change of the parallel major', () => {
+  it('draws an arrow from each lowered degree to its new place, and moves the window by three', () => {
+    const question = written('C', 'natural-minor', 'up', 'treble');
+    const steps = derive(question.scale, 'up', 'parallel')?.steps ?? [];
+    const arrows = steps.map((step) => {
+      const drawn = strideScene({
+        w: ENGLISH,
+        written: question,
+        step,
+        steps,
+        lit: null,
+        width: 736,
+        height: 320,
+      });
+      return drawn.groups.filter(({ part }) => part === 'arrow').map(({ place, key }) => place ?? key);
+    });
+    expect(arrows.map((each) => each.length)).toEqual([0, 1, 2, 3, 3]);
+    const windows = steps.map((step) => {
+      const drawn = railScene({ w: ENGLISH, scale: question.scale, step, lit: null, width: 735 });
+      return (drawn.groups.find(({ part }) => part === 'rail-window')?.x ?? 0) / (735 / RAIL_PLACES);
+    });
+    expect(windows.map((place) => Math.round(place - (windows[0] ?? 0)))).toEqual([0, 0, 0, 0, -3]);
   });
 });
 

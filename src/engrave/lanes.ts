@@ -1,6 +1,9 @@
 import type { DerivationStep } from '@/core/derive/derivation';
 import { isBlackKey } from '@/core/instrument/keyboard';
 import type { Hop } from '@/core/note/interval';
+import type { WrittenScale } from '@/core/scale/written';
+import type { ClassWords } from '@/core/words/class-words';
+import { degreeFigure, sungOn } from './degree-figure';
 import { figures } from './figures';
 import { gathered } from './gather';
 import { stepMoon } from './moon';
@@ -9,12 +12,15 @@ import { type Group, group, type Mark } from './scene';
 import type { Grid } from './stride-grid';
 
 const BLACK = 0.66; // of the length of a white key
+const TALL = 70; // pixels, from which there is room for words on a key
 
 /** Keyboard lanes on the grid of half steps: every key is as wide as a half step, so a missing black key shows. */
 export function lanes(
+  w: ClassWords,
   grid: Grid,
   lowest: number,
   step: DerivationStep,
+  { line, scale }: WrittenScale,
   columns: readonly number[],
   hops: readonly Hop[],
 ): readonly Group[] {
@@ -38,9 +44,21 @@ export function lanes(
       },
     ];
   });
+  // What lies on a key is written once, also where the way down comes back to it.
+  const named = new Map<number, Mark[]>();
+  step.line.forEach((state, place) => {
+    const placed = line[place];
+    if (!placed || state.stage === 'letter' || grid.laneHeight < TALL) return;
+    const column = columns[place] as number;
+    const black = isBlackKey(lowest + column);
+    const y = grid.laneTop + grid.laneHeight * (black ? BLACK - 0.26 : 0.66);
+    const text = sungOn(w, placed, state.note, scale) ?? degreeFigure(w, placed, state.note, scale);
+    named.set(column, [...figures(text, grid.x(column), y, grid.small, black ? 'sheet' : 'ink')]);
+  });
+  const onKeys = [...named.values()].flat();
   return [
     group('keys', 'keys', [...gathered(keys), ...naturalHalfSteps(grid, lowest)]),
-    group('dots', 'dots', gathered(dots)),
+    group('dots', 'dots', [...gathered(dots), ...onKeys]),
     hopGroup(grid, lowest, hops),
   ];
 }

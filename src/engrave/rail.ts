@@ -2,6 +2,7 @@ import type { DerivationStep } from '@/core/derive/derivation';
 import { fifthsOf, noteAtFifths, type SpelledNote } from '@/core/note/spelled';
 import type { Scale } from '@/core/scale/scale';
 import type { ClassWords } from '@/core/words/class-words';
+import { shiftWords } from '@/core/words/say-method';
 import { sayRaised } from '@/core/words/say-scale';
 import { inkOf, noteLabel } from './note-label';
 import { type Group, group, type Scene, words } from './scene';
@@ -44,7 +45,7 @@ export function railScene({ w, scale, step, lit, width }: RailQuestion): Scene {
   const names = Array.from({ length: RAIL_PLACES }, (_, index) => start + index).flatMap((place): Group[] => {
     const note = noteAtFifths(place);
     if (!note) return [];
-    const inScale = scale.ascending.includes(note) || scale.descending.includes(note);
+    const inScale = scale.ascending.includes(note) || scale.descending.includes(note) || decided.has(note);
     const fill = inScale && decided.has(note) ? inkOf(note) : 'quiet';
     const halo = current.has(note) || lit === note;
     const marks = noteLabel(w.note(note), 0, 0, size, fill);
@@ -71,12 +72,55 @@ export function railScene({ w, scale, step, lit, width }: RailQuestion): Scene {
   return {
     width,
     height: HEIGHT,
-    groups: [...windowGroups(scale, x, column, size), ...names, ...jumps(w, scale, x, column, size, width)],
+    groups: [
+      ...windowGroups(scale, step, x, column, size),
+      ...names,
+      ...leftWindow(step, x, column),
+      ...jumps(w, scale, x, column, size, width),
+    ],
   };
+}
+
+/** The window of the parallel major after it was left, and the way to the scale's own. */
+function leftWindow(
+  { saying }: DerivationStep,
+  x: (place: number) => number,
+  column: number,
+): readonly Group[] {
+  if (saying.code !== 'signature-shift' || saying.from === saying.to) return [];
+  const way = Math.sign(saying.to - saying.from);
+  const [start, end] = [x(saying.from + 2), x(saying.to + 2)];
+  const y = MIDDLE + 36;
+  const text = shiftWords(saying.from, saying.to);
+  return [
+    group('rail-left', 'rail-left', [
+      {
+        kind: 'rect',
+        x: x(saying.from - 1) - column / 2,
+        y: MIDDLE - 24,
+        w: column * 7,
+        h: 48,
+        r: 24,
+        fill: 'none',
+        stroke: 'quiet',
+        width: 1.25,
+        dash: '4 4',
+      },
+      { kind: 'line', x1: start, y1: y, x2: end - way * 6, y2: y, stroke: 'plum', width: 2 },
+      { kind: 'path', d: `M${end} ${y}L${end - way * 9} ${y - 5}L${end - way * 9} ${y + 5}Z`, fill: 'plum' },
+      words(text, start - way * 8, y + 5, {
+        size: 13,
+        fill: 'plum',
+        bold: true,
+        anchor: way < 0 ? 'start' : 'end',
+      }),
+    ]),
+  ];
 }
 
 function windowGroups(
   scale: Scale,
+  step: DerivationStep,
   x: (place: number) => number,
   column: number,
   size: number,
@@ -90,9 +134,10 @@ function windowGroups(
       y: MIDDLE,
     },
   );
-  if (scale.signature === null) return [tonic];
-  const first = scale.signature - 1;
-  const ink = scale.signature > 0 ? 'sharp' : scale.signature < 0 ? 'flat' : 'ink';
+  const signature = step.under ?? scale.signature;
+  if (signature === null) return [tonic];
+  const first = signature - 1;
+  const ink = signature > 0 ? 'sharp' : signature < 0 ? 'flat' : 'ink';
   const pill = group(
     'window',
     'rail-window',

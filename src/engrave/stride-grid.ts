@@ -33,6 +33,7 @@ export function gridFor(
   first: number,
   last: number,
   both: boolean,
+  linesBelow: 1 | 2 = 1,
 ): Grid {
   const column = Math.min(WIDEST_COLUMN, width / (last - first + 1));
   const side = (width - column * (last - first + 1)) / 2;
@@ -41,7 +42,7 @@ export function gridFor(
   const moon = Math.max(5, Math.min(10, column * 0.19));
   const rows = both ? 2 : 1;
   const flat = (6 + 7 * 3) * (0.5 + column / 110);
-  const below = radius + small * (both ? 2 : 1.5) + 6;
+  const below = radius + small * ((both ? 2 : 1.5) + linesBelow - 1) + 6;
   const rest = rows * (moon + small + 6 + radius + below) + small * 3.4 + SHORTEST_LANE + 4;
   // Where the room is low, the arcs flatten before anything else gives way.
   const squeeze = Math.max(0.45, Math.min(1, (height - rest) / (rows * flat)));

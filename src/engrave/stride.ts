@@ -3,12 +3,12 @@ import { hopsBetween } from '@/core/note/interval';
 import { midiOf, pitch } from '@/core/note/pitch';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { PlacedNote } from '@/core/scale/line';
-import { PATTERNS } from '@/core/scale/pattern';
 import { comesDownOtherwise, type Scale } from '@/core/scale/scale';
-import { syllableOf } from '@/core/scale/syllable';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { lowerTonic } from '@/core/words/say-note';
+import { type Arrow, arrowGroups, arrowsAt } from './arrows';
+import { degreeFigure, degreeName, namesDegrees, sungOn } from './degree-figure';
 import { figures } from './figures';
 import { gathered } from './gather';
 import { lanes } from './lanes';
@@ -49,10 +49,24 @@ export function strideScene({ w, written, step, steps, lit, width, height }: Str
   const all = steps.flatMap(({ line: states }) => states.map(column));
   // Only a way down on other notes needs a row of its own.
   const both = direction === 'both' && comesDownOtherwise(scale);
-  const grid = gridFor({ width, height }, Math.min(0, ...all), Math.max(12, ...all), both);
+  const grid = gridFor(
+    { width, height },
+    Math.min(0, ...all),
+    Math.max(12, ...all),
+    both,
+    namesDegrees(w, scale) ? 2 : 1,
+  );
   const columns = step.line.map(column);
   const pointed = lit === null ? undefined : line[lit];
   const hops = pointed ? hopsBetween(lowerTonic(line).pitch, pointed.pitch) : [];
+
+  const arrows = arrowsAt(
+    steps,
+    step,
+    grid,
+    (note, place) => columnOf(note, line[place] as PlacedNote, lowest),
+    line,
+  );
 
   const notes = step.line.map((state, place) => {
     const at = { place, column: columns[place] as number, placed: line[place] as PlacedNote };
@@ -64,10 +78,11 @@ export function strideScene({ w, written, step, steps, lit, width, height }: Str
     width,
     height: grid.height,
     groups: [
-      ...lanes(grid, lowest, step, columns, hops),
-      ...leads(grid, step, line, columns),
+      ...lanes(w, grid, lowest, step, written, columns, hops),
+      ...leads(grid, step, line, columns, arrows),
       ...arcGroups(w, grid, step, line, columns),
       ...refusedGroups(w, grid, step, line, columns),
+      ...arrowGroups(w, grid, arrows),
       ...turn(w, grid, step, line, columns),
       ...notes,
     ],
@@ -90,15 +105,24 @@ function ghost(w: ClassWords, state: PlaceState, { place, column }: At, grid: Gr
   });
 }
 
-/**
- * The figure under a note: its degree, with its flat or sharp where the class counts against major, and what the
- * class sings on it.
- */
-function degreeFigure(w: ClassWords, { degree }: PlacedNote, note: SpelledNote, scale: Scale): string {
-  const against = w.settings.degrees === 'against-major' && degree < 8;
-  const figure = against ? w.degree(note, scale.tonic) : String(degree);
-  const sung = scale.id && syllableOf(note, scale.tonic, PATTERNS[scale.id].mode, w.settings);
-  return sung ? `${figure} ${sung}` : figure;
+/** The degree beneath a note. Names are long, so neighbours have them on two lines in turn. */
+function degreeBelow(
+  w: ClassWords,
+  placed: PlacedNote,
+  note: SpelledNote,
+  scale: Scale,
+  { radius, small, column }: Grid,
+  place: number,
+): { readonly marks: readonly Mark[]; readonly lines: number } {
+  const y = radius + small + 2;
+  if (!namesDegrees(w, scale) || column * 3 < small * 7) {
+    return { marks: figures(degreeFigure(w, placed, note, scale), 0, y, small, 'quiet'), lines: 1 };
+  }
+  const lines = (place % 2) + 1;
+  const sung = sungOn(w, placed, note, scale);
+  const name = degreeName(w, placed, note, scale);
+  const text = sung ? `${name}, ${sung}` : name;
+  return { marks: [words(text, 0, y + (lines - 1) * (small + 1), { size: small, fill: 'quiet' })], lines };
 }
 
 /** A decided note in its circle, with its degree below. */
@@ -122,10 +146,10 @@ function standing(
     stroke: ink,
     width: current ? 3 : 1.75,
   };
-  const degree = figures(degreeFigure(w, placed, state.note, scale), 0, radius + small + 2, small, 'quiet');
+  const { marks: degree, lines } = degreeBelow(w, placed, state.note, scale, grid, place);
   const raised = placed.raised && state.note === placed.pitch.note;
   const tag = raised
-    ? [words('raised', 0, radius + 2 * small + 5, { size: small, fill: 'plum', bold: true })]
+    ? [words('raised', 0, radius + (lines + 1) * small + 5, { size: small, fill: 'plum', bold: true })]
     : [];
   return group(
     `note-${place}`,
@@ -226,10 +250,11 @@ function leads(
   step: DerivationStep,
   line: readonly PlacedNote[],
   columns: readonly number[],
+  arrows: readonly Arrow[],
 ): readonly Group[] {
   const nearest: Row = grid.rows === 2 ? 1 : 0;
-  // A struck-out spelling takes the lead's room.
-  const refused = refusedAt(step, line)?.at ?? [];
+  // A struck-out spelling or an arrow takes the lead's room.
+  const refused = [...(refusedAt(step, line)?.at ?? []), ...arrows.map(({ place }) => place)];
   const marks = step.line.flatMap((state, place): Mark[] => {
     const placed = line[place] as PlacedNote;
     if (state.stage === 'letter' || grid.row(placed) !== nearest || refused.includes(place)) return [];

@@ -20,6 +20,7 @@ const VIEWS = [
   ['shelf', 'l'],
   ['keys', '?'],
   ['menu of exports', 'x'],
+  ['why it works', 'y'],
 ] as const;
 
 for (const light of ['day', 'night'] as const) {
@@ -39,6 +40,12 @@ for (const light of ['day', 'night'] as const) {
     });
   }
 }
+
+test('axe finds nothing in two workings beside each other', async ({ page, room }) => {
+  await room.open('/derive?tonic=C&scale=chromatic&direction=both&clef=treble&beside=C+natural-minor');
+  await expect(page.getByRole('group', { name: 'Staff' }).first()).toBeVisible();
+  await axeFindsNothing(page);
+});
 
 test('axe finds nothing in an empty school and on a page that is not there', async ({ page, room }) => {
   await room.open(`${OWN_SCHOOL}/derive`);

@@ -55,7 +55,7 @@ test('a scale goes by both its names, and a method that cannot serve it says why
   await page.keyboard.press('Enter');
   await expect(room.sentence).toContainText('Build G major');
   const working = page.getByRole('region', { name: 'By whole and half steps' });
-  await expect(working).toContainText('By the parent major: major is its own parent.');
+  await expect(working).toContainText('Parent: major is its own parent.');
   await expect(working.getByRole('button', { name: 'Parent' })).toBeDisabled();
   await page.goto('/derive?tonic=G&scale=major&method=parallel');
   await expect(page.getByRole('alert')).toContainText(
@@ -108,4 +108,110 @@ test('what a class sings stands beside the degrees', async ({ room, classRoom })
   await room.open('/derive?tonic=A&scale=harmonic-minor&direction=up&clef=treble&signature=written');
   const stride = room.surface('Stride and keyboard').getByRole('group', { name: 'Stride' });
   for (const sung of ['1 la', '2 ti', '3 do', '7 si']) await expect(stride).toContainText(sung);
+});
+
+test('typed steps are named, taken as they are, or refused with what they add up to', async ({
+  page,
+  room,
+}) => {
+  await room.open('/derive?tonic=E&scale=major&direction=up&clef=treble&signature=none');
+  await page.keyboard.press('s');
+  await page.keyboard.type('H W W W H W W');
+  await expect(page.getByRole('option', { name: 'phrygian' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).toContainText('Build E phrygian');
+
+  await page.keyboard.press('s');
+  await page.keyboard.type('1 3 1 2 1 2 2');
+  await expect(page.getByRole('option')).toContainText('harmonic minor from its 5th note');
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).toContainText('Build E H W+H H W H W W, going up');
+  expect(await room.strideNotes()).toEqual(['E', 'F', 'G sharp', 'A', 'B', 'C', 'D', 'E']);
+  await expect(page.getByText('No signature belongs to this pattern')).toBeVisible();
+
+  await page.keyboard.press('s');
+  await page.keyboard.type('W W H W W W');
+  await expect(page.getByText('The steps add up to 11 half steps. An octave has 12: add 1.')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  await expect(room.sentence).toContainText('Build E H W+H H W H W W');
+
+  await page.keyboard.press('s');
+  await page.keyboard.type('2 2 3 2 3');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Home');
+  await expect(room.step).toContainText('A and D are skipped');
+  await expect(page.getByText('Window: only for scales of seven steps', { exact: false })).toBeVisible();
+});
+
+test('two methods stand in step beside each other, and a note lights up in both', async ({ page, room }) => {
+  await room.open('/derive?tonic=F&scale=major&direction=up&clef=bass&signature=written&method=step-pattern');
+  await page.keyboard.press('v');
+  await expect(room.sentence).toContainText('by whole and half steps, beside the same by two tetrachords.');
+  await page.keyboard.press('v');
+  await page.keyboard.type('signature');
+  await page.keyboard.press('Enter');
+  const one = page.getByRole('region', { name: 'By whole and half steps' });
+  const other = page.getByRole('region', { name: 'By circle and signature' });
+  await expect(page.getByText('Both arrive at the same notes: F G A B♭ C D E F.')).toBeVisible();
+  await page.keyboard.press('Home');
+  await page.keyboard.press('ArrowRight');
+  for (const side of [one, other]) await expect(side.locator('[aria-current=step]')).toContainText(/^2/u);
+  await page.keyboard.press('End');
+  const fourth = other
+    .locator('svg')
+    .first()
+    .getByRole('button', { name: /^B flat|^B♭/u });
+  await fourth.hover();
+  for (const side of [one, other])
+    await expect(side.locator('svg').first().locator('[data-part=note][data-lit]')).toHaveAttribute(
+      'data-place',
+      '3',
+    );
+  await page.getByRole('button', { name: 'One alone' }).click();
+  await expect(room.sentence).toHaveText('Build F major, going up, in the bass clef, with a key signature.');
+});
+
+test('a key that belongs to another stands beside it', async ({ page, room }) => {
+  await room.open('/derive?tonic=C&scale=natural-minor&direction=up&clef=treble&signature=written');
+  await page.getByRole('button', { name: 'Compare with E♭ major' }).click();
+  await expect(room.sentence).toContainText('beside E♭ major.');
+  await expect(page.getByText('Both have the signature of three flats.')).toBeVisible();
+  await page.goBack();
+  await expect(room.sentence).toHaveText(
+    'Build C natural minor, going up, in the treble clef, with a key signature.',
+  );
+});
+
+test('the rules behind a method say why they work', async ({ page, room }) => {
+  await room.open('/derive?tonic=Ab&scale=major&direction=up&clef=treble&signature=written&method=signature');
+  await page.keyboard.press('y');
+  const sheet = page.getByRole('dialog', { name: 'Why it works' });
+  await expect(sheet).toContainText('A♭ major lies four fifths under C: B♭ E♭ A♭ D♭.');
+  await sheet.getByText('Why the last but one flat names the key').click();
+  await expect(sheet).toContainText('The last flat is always the 4th of the major key: here D♭.');
+  await sheet.getByText('Why F major is the exception, and how it vanishes').click();
+  await expect(sheet).toContainText('B♭ to F, A♭ to E♭, G♭ to D♭. One rule for every flat key.');
+  await page.keyboard.press('Escape');
+  await expect(sheet).toBeHidden();
+});
+
+test('a mode begun elsewhere in its parent, and the parallel major with its arrows', async ({
+  page,
+  room,
+}) => {
+  const dorian = '/derive?tonic=D&scale=dorian&direction=up&clef=treble&signature=written&step=3';
+  await room.open(`${dorian}&method=parent`);
+  const stride = room.surface('Stride and keyboard');
+  await expect(stride.locator('[data-part=octaves-note]')).toHaveCount(15);
+  await expect(stride.locator('[data-part=rail-window]')).toHaveCount(1);
+  await room.open(`${dorian}&method=parallel`);
+  await expect(stride.locator('[data-part=arrow]')).toHaveCount(2);
+  // Still under two sharps, with a natural before F and before C.
+  const staff = room.surface('Staff');
+  await expect(staff.locator('[data-part=sign]')).toHaveCount(2);
+  await expect(staff.locator('[data-part=accidental]')).toHaveCount(2);
+  await page.keyboard.press('ArrowRight');
+  await expect(staff.locator('[data-part=sign]')).toHaveCount(0);
+  await expect(staff.locator('[data-part=accidental]')).toHaveCount(0);
 });

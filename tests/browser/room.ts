@@ -34,7 +34,7 @@ class DeriveRoom {
 
   /** The note names on the stride in the order of the line, decided or not. */
   async strideNotes(): Promise<readonly string[]> {
-    const buttons = this.surface('Stride and keyboard').getByRole('button');
+    const buttons = this.surface('Stride and keyboard').locator('svg').first().getByRole('button');
     const names = await buttons.evaluateAll((notes) =>
       notes.map((note) => note.getAttribute('aria-label') ?? ''),
     );

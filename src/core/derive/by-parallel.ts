@@ -1,5 +1,4 @@
 import type { Direction } from '../scale/line';
-import { PATTERNS } from '../scale/pattern';
 import { type Scale, scaleNamed } from '../scale/scale';
 import { accidentalsOf, signatureOf } from '../scale/signature';
 import type { Derivation } from './derivation';
@@ -20,6 +19,9 @@ export function deriveByParallel(scale: Scale, direction: Direction): Derivation
   if (!reading.ok) throw new RangeError('the parallel major can be spelled');
   const major = reading.scale.ascending.slice(0, 7);
   const working = new Working(scale, direction, 'parallel');
+  const parallel = signatureOf(tonic, 'major');
+  const shifts = id !== null && scale.signature !== null;
+  if (shifts) working.under = parallel;
   working.lay(major);
   working.say({ code: 'parallel-major', tonic, notes: reading.scale.ascending }, working.everywhere);
   const done = new Set<number>();
@@ -41,13 +43,21 @@ export function deriveByParallel(scale: Scale, direction: Direction): Derivation
   };
   if (direction !== 'down') alter(false);
   if (direction !== 'up') alter(true);
-  if (id && scale.signature !== null && PATTERNS[id].mode !== 'major') {
-    const from = signatureOf(tonic, 'major');
-    const before = accidentalsOf(from);
+  if (id && scale.signature !== null) {
+    working.under = null;
+    const before = accidentalsOf(parallel);
     const after = accidentalsOf(scale.signature);
     const gone = before.filter((sign) => !after.includes(sign));
     const come = after.filter((sign) => !before.includes(sign));
-    working.say({ code: 'signature-shift', tonic, scale: id, from, to: scale.signature, gone, come });
+    working.say({
+      code: 'signature-shift',
+      tonic,
+      scale: id,
+      from: parallel,
+      to: scale.signature,
+      gone,
+      come,
+    });
   }
   return working.finish();
 }

@@ -87,7 +87,7 @@ export function deriveBySignature(scale: SignedScale, direction: Direction, ways
   let put = 0;
   const steps: DerivationStep[] = [];
   const add = (saying: Saying, at: readonly number[]) => {
-    steps.push({ saying, at, line: state, signs: put });
+    steps.push({ saying, at, line: state, signs: put, under: null });
   };
 
   for (const saying of countSayings(scale, ways)) add(saying, []);

@@ -1,5 +1,5 @@
 import type { Letter } from '../note/letter';
-import type { SpelledNote } from '../note/spelled';
+import type { Fifths, SpelledNote } from '../note/spelled';
 import type { Direction } from '../scale/line';
 import type { ScaleId } from '../scale/pattern';
 import type { Scale } from '../scale/scale';
@@ -223,6 +223,8 @@ export type DerivationStep = {
   readonly line: readonly PlaceState[];
   /** Signs of the signature that have been put so far, by the order; null for a method that puts none. */
   readonly signs: number | null;
+  /** The signature the line stands under so far, where it is not the scale's own yet: that of the parallel major. */
+  readonly under: Fifths | null;
 };
 
 /** A way to an answer, as a value: everything that shows, says or prints a working is read off it. */

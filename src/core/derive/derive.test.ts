@@ -9,6 +9,7 @@ import { accidentalsOf } from '../scale/signature';
 import { ENGLISH } from '../words/class-words';
 import { stepText } from '../words/say-step';
 import { type Derivation, METHOD_IDS, type MethodId } from './derivation';
+import { disagreement } from './disagreement';
 import { agrees, derive, methodsFor, whyNot } from './methods';
 
 function scale(tonic: string, id: ScaleId): Scale {
@@ -34,6 +35,13 @@ const CHANGING = [
   'natural-coming-down',
 ];
 
+/** The beginnings of scales: of which, and how many of its notes. */
+const BEGINNINGS = [
+  ['major-tetrachord', 'major', 4],
+  ['major-pentachord', 'major', 5],
+  ['minor-pentachord', 'minor', 5],
+] as const;
+
 const texts = ({ steps }: Derivation) => steps.map(({ saying }) => stepText(ENGLISH, saying));
 
 describe('every method, tonic, scale and direction', () => {
@@ -56,6 +64,22 @@ describe('every method, tonic, scale and direction', () => {
     }
     // Seven methods; major is neither its own parallel nor its own parent.
     expect(count).toBe(21 * 3 * (9 * 7 - 2));
+    for (const row of SCALE_TABLE) {
+      for (const [id, whole, notes] of BEGINNINGS) {
+        const up = row[whole].slice(0, notes);
+        const down = [...up].reverse();
+        const lines = { up, down, both: [...up, ...down.slice(1)] };
+        for (const direction of DIRECTIONS) {
+          for (const method of methodsFor(scale(row.tonic, id))) {
+            expect(working(row.tonic, id, direction, method).answer.map(asciiName)).toEqual(lines[direction]);
+            count += 1;
+          }
+        }
+      }
+    }
+    console.log(`${count} derivations agree with tables made another way`);
+    // Steps and signature for each; the minor one by its parallel as well.
+    expect(count).toBe(21 * 3 * (9 * 7 - 2 + 2 + 2 + 3));
   });
 
   it('decides every place, ends on the answer, and takes nothing back but to raise it', () => {
@@ -173,5 +197,71 @@ describe('typed steps', () => {
     expect(whyNot(scale('C', 'major'), 'parallel')?.code).toBe('own-parallel');
     const derivation = derive(reading.scale, 'both', 'step-pattern');
     expect(derivation && agrees(derivation, notesOf(reading.scale, 'both'))).toBe(true);
+  });
+});
+
+describe('patterns of other lengths', () => {
+  const typed = (tonic: string, steps: readonly number[], direction: Direction = 'up') => {
+    const reading = scaleOfSteps(noteNamed(tonic), steps);
+    const derivation = reading.ok ? derive(reading.scale, direction, 'step-pattern') : null;
+    if (!derivation) throw new Error('can be spelled');
+    return derivation;
+  };
+
+  it('say which letters they skip, and that a third is no augmented second', () => {
+    expect(texts(typed('C', [2, 2, 3, 2, 3]))).toEqual([
+      'Write the letters C D E G A C. F and B are skipped: no other spelling of these steps is simpler.',
+      'C up a whole step is D.',
+      'D up a whole step is E.',
+      'E up a step and a half is G. F is skipped: a minor third, not an augmented second.',
+      'G up a whole step is A.',
+      'A up a step and a half is C: home. B is skipped: a minor third, not an augmented second.',
+    ]);
+    expect(texts(typed('C', [2, 1, 2, 1, 2, 1, 2, 1]))[6]).toBe(
+      'A♭ up a half step is A. The letter A stands twice: a chromatic half step.',
+    );
+  });
+
+  it('are served by the steps alone, and each other method says why not', () => {
+    const reading = scaleOfSteps(noteNamed('D'), [2, 2, 3, 2, 3]);
+    if (!reading.ok) throw new Error('can be spelled');
+    expect(methodsFor(reading.scale)).toEqual(['step-pattern']);
+    expect(METHOD_IDS.map((method) => whyNot(reading.scale, method)?.code)).toEqual([
+      undefined,
+      ...Array.from({ length: 6 }, () => 'not-seven'),
+    ]);
+  });
+
+  it('fill a key with half steps, raised going up and lowered coming down', () => {
+    const lines = texts(working('F', 'chromatic', 'both', 'step-pattern'));
+    expect(lines).toHaveLength(12);
+    expect(lines[0]).toBe('The notes of F major stand: F G A B♭ C D E F.');
+    expect(lines[1]).toBe(
+      'Between F and G, rising, raise F to F♯. G♭ sounds the same, but belongs to the way down.',
+    );
+    expect(lines[10]).toBe(
+      'Between F and G, coming down, lower G to G♭. F♯ sounds the same, but belongs to the way up.',
+    );
+    expect(lines[11]).toBe('A–B♭ and E–F are half steps already: nothing lies between.');
+  });
+});
+
+describe('methods that disagree', () => {
+  it('are never found among those there are', () => {
+    for (const { tonic } of SCALE_TABLE) {
+      for (const id of SCALE_IDS) expect(disagreement(scale(tonic, id), 'both')).toBeNull();
+    }
+  });
+
+  it('are reported with what each arrives at', () => {
+    const right = working('F', 'major', 'up', 'signature');
+    const wrong: Derivation = { ...right, method: 'chain', answer: right.answer.with(3, noteNamed('A#')) };
+    expect(disagreement(scale('F', 'major'), 'up', [right, wrong])).toEqual({
+      tonic: 'F',
+      scale: 'major',
+      direction: 'up',
+      wanted: ['F', 'G', 'A', 'Bb', 'C', 'D', 'E', 'F'],
+      answers: [{ method: 'chain', notes: ['F', 'G', 'A', 'A#', 'C', 'D', 'E', 'F'] }],
+    });
   });
 });

@@ -57,7 +57,7 @@ export function deriveByStepPattern(scale: Scale, direction: Direction): Derivat
   const steps: DerivationStep[] = [];
   const add = (saying: Saying, at: readonly number[]) => {
     state = settle(state, at, notes);
-    steps.push({ saying, at, line: state, signs: null });
+    steps.push({ saying, at, line: state, signs: null, under: null });
   };
 
   add(letters, [0]);

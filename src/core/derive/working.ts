@@ -1,4 +1,4 @@
-import type { SpelledNote } from '../note/spelled';
+import type { Fifths, SpelledNote } from '../note/spelled';
 import { type Direction, lineOf, type PlacedNote } from '../scale/line';
 import type { Scale } from '../scale/scale';
 import type { Derivation, DerivationStep, MethodId, PlaceState, Saying } from './derivation';
@@ -11,6 +11,8 @@ export class Working {
   readonly notes: readonly SpelledNote[];
   private state: readonly PlaceState[];
   private readonly steps: DerivationStep[] = [];
+  /** The signature the line is written under until another one is reached. */
+  under: Fifths | null = null;
 
   constructor(
     private readonly scale: Scale,
@@ -38,7 +40,7 @@ export class Working {
   }
 
   say(saying: Saying, at: readonly number[] = []): void {
-    this.steps.push({ saying, at, line: this.state, signs: null });
+    this.steps.push({ saying, at, line: this.state, signs: null, under: this.under });
   }
 
   /** Decides places without a word of their own, since they stand as they were. */

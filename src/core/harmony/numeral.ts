@@ -39,18 +39,30 @@ function numeral(root: SpelledNote, tonic: SpelledNote, quality: TriadQuality, s
   return flat + roman + end;
 }
 
+/** The triad on a degree of seven notes, from 0, with the seventh it is built with. */
+function triadOn(
+  scale: readonly SpelledNote[],
+  index: number,
+  seventh: SpelledNote | null,
+  school: School,
+): string {
+  const at = (place: number) => scale[(index + place) % 7] as SpelledNote;
+  const quality = triadQuality([at(0), seventh ?? at(2), at(4)]);
+  if (!quality) throw new RangeError(`no triad on degree ${index + 1}`);
+  return numeral(at(0), scale[0] as SpelledNote, quality, school);
+}
+
+/** The seven triads of a diatonic scale: I ii iii IV V vi vii° of major. */
+export function triadNumerals(scale: readonly SpelledNote[], school: School): readonly string[] {
+  return Array.from({ length: 7 }, (_, index) => triadOn(scale, index, null, school));
+}
+
 /** The seven triads of natural minor with the class's own fifth degree: minor as it stands, or major with the raised 7th. */
 export function minorNumerals(
   scale: readonly SpelledNote[],
   raisedSeventh: SpelledNote,
   school: School & Pick<Settings, 'dominant'>,
 ): readonly string[] {
-  const tonic = scale[0] as SpelledNote;
-  return Array.from({ length: 7 }, (_, index) => {
-    const at = (place: number) => scale[(index + place) % 7] as SpelledNote;
-    const third = index === 4 && school.dominant === 'major' ? raisedSeventh : at(2);
-    const quality = triadQuality([at(0), third, at(4)]);
-    if (!quality) throw new RangeError(`no triad on degree ${index + 1}`);
-    return numeral(at(0), tonic, quality, school);
-  });
+  const raised = school.dominant === 'major' ? raisedSeventh : null;
+  return Array.from({ length: 7 }, (_, index) => triadOn(scale, index, index === 4 ? raised : null, school));
 }

@@ -3,7 +3,7 @@ import { heightOf, midiOf, type Pitch } from './pitch';
 /**
  * What lies between two neighbouring notes. A diatonic half step changes the letter (F♯–G), a chromatic one
  * keeps it (F–F♯); three semitones to the next letter are an augmented second, to the letter after it a minor
- * third; two semitones over two letters are a diminished third, which sounds like a whole step.
+ * third, four a major one; two semitones over two letters are a diminished third, which sounds like a whole step.
  */
 export type StepKind =
   | 'unison'
@@ -14,6 +14,7 @@ export type StepKind =
   | 'diminished-third'
   | 'augmented-second'
   | 'minor-third'
+  | 'major-third'
   | 'other';
 
 const KINDS: Readonly<Record<string, StepKind>> = {
@@ -26,6 +27,7 @@ const KINDS: Readonly<Record<string, StepKind>> = {
   '2 2': 'diminished-third',
   '3 1': 'augmented-second',
   '3 2': 'minor-third',
+  '4 2': 'major-third',
 };
 
 export type Step = { readonly kind: StepKind; readonly semitones: number; readonly lettersMoved: number };

@@ -14,12 +14,7 @@ export const SCALE_IDS = [
 ] as const;
 
 /** The beginning of a scale by itself, and the scale of all twelve half steps. */
-export const OTHER_SCALE_IDS = [
-  'major-tetrachord',
-  'major-pentachord',
-  'minor-pentachord',
-  'chromatic',
-] as const;
+const OTHER_SCALE_IDS = ['major-tetrachord', 'major-pentachord', 'minor-pentachord', 'chromatic'] as const;
 
 /** Every scale that has a name here. */
 export const NAMED_SCALE_IDS = [...SCALE_IDS, ...OTHER_SCALE_IDS] as const;

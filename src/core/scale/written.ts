@@ -26,6 +26,8 @@ export type WrittenScale = {
   /** Fifths at the clef, or null where no signature is printed. */
   readonly atClef: Fifths | null;
   readonly printed: readonly (Alteration | null)[];
+  /** Whether a signature was to be printed. */
+  readonly choice: SignatureChoice;
 };
 
 /** Writes a scale out on a staff. */
@@ -35,7 +37,20 @@ export function writeOut(scale: Scale, writing: Writing): WrittenScale {
   const count = scale.id
     ? modeSignature(scale.tonic, PATTERNS[scale.id].mode, modesWritten)
     : scale.signature;
-  const atClef = printedSignature(count, signature);
+  return under({ scale, direction, clef, line, choice: signature }, count);
+}
+
+/** A scale written under another signature than its own, as on the way from one key to another. */
+export function writtenUnder(written: WrittenScale, count: Fifths): WrittenScale {
+  return under(written, count);
+}
+
+function under(
+  written: Pick<WrittenScale, 'scale' | 'direction' | 'clef' | 'line' | 'choice'>,
+  count: Fifths | null,
+): WrittenScale {
+  const { scale, direction, clef, line, choice } = written;
+  const atClef = printedSignature(count, choice);
   const pitches = line.map(({ pitch }) => pitch);
-  return { scale, direction, clef, line, atClef, printed: printedSigns(pitches, atClef) };
+  return { scale, direction, clef, line, choice, atClef, printed: printedSigns(pitches, atClef) };
 }

@@ -131,11 +131,15 @@ function alterLine(w: ClassWords, { tonic, from, to, falling }: Of<'alter-degree
   return falling ? `Coming down, ${way} ${done}` : `${way === 'raise' ? 'Raise' : 'Lower'} ${done}`;
 }
 
-function shiftLine(w: ClassWords, { tonic, from, to, gone, come }: Of<'signature-shift'>): SaidStep {
+/** How far one signature lies from another: `three places flatter`. */
+export function shiftWords(from: number, to: number): string {
   const places = Math.abs(to - from);
-  const side = to < from ? 'flatter' : 'sharper';
   const many = places === 1 ? 'one place' : `${numberWord(places)} places`;
-  const text = `From the signature of ${w.key(tonic, 'major')}, ${signCount(from)}, to ${signCount(to)}: ${many} ${side}.`;
+  return `${many} ${to < from ? 'flatter' : 'sharper'}`;
+}
+
+function shiftLine(w: ClassWords, { tonic, from, to, gone, come }: Of<'signature-shift'>): SaidStep {
+  const text = `From the signature of ${w.key(tonic, 'major')}, ${signCount(from)}, to ${signCount(to)}: ${shiftWords(from, to)}.`;
   const goes =
     gone.length > 0
       ? `${row(w, gone)} ${gone.length === 1 ? 'goes' : 'go'}: a sign and the natural that cancels it go together.`
@@ -192,17 +196,30 @@ function windowRaiseLine(w: ClassWords, { tonic, from, to, past }: Of<'window-ra
 
 /** Why a method cannot serve a scale. */
 export function sayWhyNot(w: ClassWords, { code, method }: MethodProblem): string {
-  const title = w.method(method);
+  return `${w.method(method)}: ${whyNotReason(code)}`;
+}
+
+/** The same of all methods that cannot, those of one reason together, by the names of their tabs. */
+export function sayWhyNotAll(w: ClassWords, problems: readonly MethodProblem[]): string {
+  const codes = [...new Set(problems.map(({ code }) => code))];
+  const lines = codes.map((code) => {
+    const tabs = problems.filter((problem) => problem.code === code).map(({ method }) => w.methodTab(method));
+    return `${tabs.join(', ')}: ${whyNotReason(code)}`;
+  });
+  return lines.join(' ');
+}
+
+function whyNotReason(code: MethodProblem['code']): string {
   switch (code) {
     case 'no-signature':
-      return `${title}: typed steps have no signature of their own.`;
+      return `typed steps have no signature of their own.`;
     case 'no-parallel':
-      return `${title}: the major on this tonic would need a third sign.`;
+      return `the major on this tonic would need a third sign.`;
     case 'own-parallel':
-      return `${title}: major is what the others are compared with.`;
+      return `major is what the others are compared with.`;
     case 'not-seven':
-      return `${title}: it is made for scales of seven steps.`;
+      return `only for scales of seven steps.`;
     case 'own-parent':
-      return `${title}: major is its own parent.`;
+      return `major is its own parent.`;
   }
 }

@@ -1,6 +1,6 @@
 import { intervalBetween, type Quality } from '../note/interval';
 import { type Fifths, type SpelledNote, temptingSpelling } from '../note/spelled';
-import { stepBetween } from '../note/step';
+import { type StepKind, stepBetween } from '../note/step';
 import type { PlacedNote } from '../scale/line';
 import type { Mode } from '../scale/mode';
 import { accidentalsOf } from '../scale/signature';
@@ -18,6 +18,25 @@ const QUALITY_WORDS: Readonly<Record<Quality, string>> = {
   'doubly-augmented': 'doubly augmented',
   'doubly-diminished': 'doubly diminished',
 };
+
+/** Gaps that are no steps but thirds, since they pass a letter over. */
+const KIND_WORDS: Partial<Readonly<Record<StepKind, string>>> = {
+  'minor-third': 'minor third',
+  'major-third': 'major third',
+  'diminished-third': 'diminished third',
+};
+
+/** What the gaps of a line are called, each once, by their size. */
+export function gapNames(w: ClassWords, line: readonly PlacedNote[]): ReadonlyMap<number, string> {
+  const names = new Map<number, string>();
+  line.forEach(({ pitch }, place) => {
+    const before = line[place - 1];
+    if (!before) return;
+    const { semitones, kind } = stepBetween(before.pitch, pitch);
+    names.set(semitones, names.get(semitones) ?? KIND_WORDS[kind] ?? w.stepName(semitones));
+  });
+  return names;
+}
 
 /** The lower tonic of a line, from which its notes are measured. */
 export function lowerTonic(line: readonly PlacedNote[]): PlacedNote {
@@ -88,7 +107,8 @@ export function readLine(w: ClassWords, line: readonly PlacedNote[]): string {
     const before = line[place - 1];
     if (!before) return w.spokenNote(pitch.note);
     const { semitones, kind } = stepBetween(before.pitch, pitch);
-    const step = kind === 'half-chromatic' ? `chromatic ${w.half}` : w.stepName(semitones);
+    const step =
+      KIND_WORDS[kind] ?? (kind === 'half-chromatic' ? `chromatic ${w.half}` : w.stepName(semitones));
     return `${step}, ${w.spokenNote(pitch.note)}`;
   });
   return `${parts.join(', ')}.`;

@@ -15,7 +15,7 @@ export function rotationName(w: ClassWords, steps: readonly number[]): string | 
 }
 
 /** Typed steps in the signs of a class, and the scale they are a rotation of. */
-export function stepsName(w: ClassWords, steps: readonly number[]): string {
+function stepsName(w: ClassWords, steps: readonly number[]): string {
   const rotation = rotationName(w, steps);
   const signs = steps.map(w.stepLetters).join(' ');
   return rotation ? `${signs} (${rotation})` : signs;

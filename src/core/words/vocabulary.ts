@@ -185,6 +185,11 @@ export function counted(count: number, one: string, many: string): string {
   return count === 1 ? `one ${one}` : `${count} ${many}`;
 }
 
+/** The same with a small first letter, inside a sentence. */
+export function lowerFirst(text: string): string {
+  return text.slice(0, 1).toLowerCase() + text.slice(1);
+}
+
 export function capital(text: string): string {
   return text.slice(0, 1).toUpperCase() + text.slice(1);
 }

@@ -15,6 +15,7 @@ import { type ClassWords, wordsOf } from './class-words';
 import { LEFT_BEHIND } from './left-behind.test-data';
 import { type AddressProblem, sayAddressProblem } from './say-address';
 import { sayCheck } from './say-check';
+import { sayAgreed, sayCompared } from './say-compared';
 import { type FileProblem, type FileWarning, sayFileProblem, sayFileWarning } from './say-file';
 import { readLine, readStaff, sayPlace, saySign } from './say-note';
 import { sayPair } from './say-pair';
@@ -24,6 +25,7 @@ import { sayKeyRule } from './say-rule';
 import { sayRaised, scaleName, spokenScale, theoreticalNote } from './say-scale';
 import { stepText } from './say-step';
 import { type RecordProblem, type StoreProblem, sayRecordProblem, sayStoreProblem } from './say-store';
+import { whysFor } from './say-why';
 import { classRoomWords } from './screen/class';
 import { deriveWords } from './screen/derive';
 import { filesWords } from './screen/files';
@@ -66,6 +68,13 @@ const SAMPLES: readonly Saying[] = (() => {
   }
   return [...found.values()];
 })();
+
+const WHY_SCALES = [
+  scaleOf('C', 'major'),
+  scaleOf('Eb', 'melodic-minor'),
+  scaleOf('F#', 'lydian'),
+  scaleOf('G#', 'major'),
+];
 
 const note = noteNamed;
 
@@ -185,6 +194,12 @@ function theoryIn(w: ClassWords): readonly string[] {
     ]),
     ...relatedKeys(scaleOf('F#', 'major')).map((key) => sayRelated(w, scaleOf('F#', 'major'), key).why),
     ...relatedKeys(scale).map((key) => sayRelated(w, scale, key).why),
+    ...WHY_SCALES.flatMap((each) => whysFor(w, each, 'signature')).flatMap(({ title, lines }) => [
+      title,
+      ...lines,
+    ]),
+    ...sayCompared(w, scaleOf('C', 'major'), scaleOf('C', 'natural-minor'), 'up'),
+    sayAgreed(w, scale.ascending),
     theoreticalNote(w, scaleOf('G#', 'major')),
     sayRaised(w, scaleOf('A', 'melodic-minor')),
     scaleName(w, scale),

@@ -1,10 +1,8 @@
 import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
-import { barredFrom } from '@/core/derive/methods';
 import { ENGLISH } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
 import type { Scene } from '@/engrave/scene';
-import { leastStaffWidth } from '@/engrave/staff-width';
 import type { Backup } from '@/store/backup';
 import type { BringWay } from '@/store/bringing-in';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
@@ -12,40 +10,34 @@ import { FileDrop } from '@/ui/files/FileDrop';
 import { useFileIn } from '@/ui/files/use-file-in';
 import { useKeys } from '@/ui/keys/use-keys';
 import { SINGLE_KEYS, useLight, useSetting } from '@/ui/keys/use-setting';
-import { useRoom } from '@/ui/scene/use-room';
 import { Speaking, useClass } from '@/ui/school/use-class';
 import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { type Lit, sameLit } from '@/ui/surfaces/lit';
-import { Rail } from '@/ui/surfaces/Rail';
-import { Staff } from '@/ui/surfaces/Staff';
-import { Stride } from '@/ui/surfaces/Stride';
-import { useEngraver } from '@/ui/surfaces/use-engraver';
 import { useSteady } from '@/ui/use-steady';
-import { Proof } from '@/ui/working/Proof';
-import { Working } from '@/ui/working/Working';
-import { Caption } from './Caption';
+import { Disagreement } from './Disagreement';
 import { KeysSheet } from './KeysSheet';
 import { Notice } from './Notice';
 import { sentenceOfOffer } from './offered';
-import type { DeriveSentence } from './sentence';
+import { Single } from './Single';
+import { besideOf, type DeriveSentence } from './sentence';
 import { sentenceParts, sentenceText } from './sentence-words';
 import { Toolbar } from './Toolbar';
 import { useActions } from './use-actions';
 import { useHead } from './use-head';
-import { REST, useSentence } from './use-sentence';
-import { viewOf } from './view';
+import { hrefOf, REST, useSentence } from './use-sentence';
+import { disagreementIn, viewOf } from './view';
 
 /** What is not needed for the first sentence is loaded when it is opened. */
 const ShelfSheet = lazy(() => import('./ShelfSheet').then((module) => ({ default: module.ShelfSheet })));
 const FileSheet = lazy(() =>
   import('@/ui/files/FileSheet').then((module) => ({ default: module.FileSheet })),
 );
+const Compare = lazy(() => import('./Compare').then((module) => ({ default: module.Compare })));
+const WhySheet = lazy(() => import('./WhySheet').then((module) => ({ default: module.WhySheet })));
 const Paper = lazy(() => import('@/ui/paper/Paper').then((module) => ({ default: module.Paper })));
 
 type Props = { readonly served: Scene };
-
-const STAFF_GUESS = { width: 736, height: 132 };
 
 /** The Derive room: one sentence, its derivation on every surface, and what becomes of it. */
 export function Derive(props: Props) {
@@ -56,7 +48,7 @@ export function Derive(props: Props) {
   );
 }
 
-type Sheet = 'shelf' | 'keys' | 'share' | null;
+type Sheet = 'shelf' | 'keys' | 'share' | 'why' | null;
 
 function Room({ served }: Props) {
   const { sentence, problems, search, say, rest } = useSentence();
@@ -64,7 +56,12 @@ function Room({ served }: Props) {
   const speech = useClass(school.state);
   const { words: w } = speech;
   const view = useMemo(() => viewOf(sentence, w.settings), [sentence, w]);
-  const { written, derivation, step, scale, at } = view;
+  const { scale } = view;
+  const other = useMemo(() => {
+    const beside = besideOf(sentence);
+    return beside && viewOf(beside, w.settings);
+  }, [sentence, w]);
+  const found = disagreementIn(view) ?? (other && disagreementIn(other));
   const [word, setWord] = useState<string | null>(null);
   const [sheet, setSheet] = useState<Sheet>(null);
   const [lit, setLit] = useState<Lit | null>(null);
@@ -73,14 +70,10 @@ function Room({ served }: Props) {
   const [light, otherLight] = useLight();
   const [single, setSingle] = useSetting('moon-step:single-keys', SINGLE_KEYS);
   const head = useHead(speech.group?.name ?? null);
-  const { actions, paper } = useActions({ w, head, sentence, view, school, say, tell: setSaid });
+  const { actions, paper } = useActions({ w, head, sentence, view, other, school, say, tell: setSaid });
   const file = useFileIn(w.settings);
   const chooser = useRef<HTMLInputElement>(null);
   const parts = useMemo(() => sentenceParts(w, sentence), [w, sentence]);
-  const barred = useMemo(() => barredFrom(scale), [scale]);
-  const { ref: staffRef, room } = useRoom<HTMLDivElement>(STAFF_GUESS);
-  const staffWidth = Math.max(room.width, leastStaffWidth(written));
-  const staff = useEngraver(written, staffWidth, served, search === '');
 
   useEffect(() => setLive(true), []);
   useEffect(() => {
@@ -105,6 +98,8 @@ function Room({ served }: Props) {
     otherLight,
     showShelf: () => setSheet('shelf'),
     showKeys: () => setSheet('keys'),
+    showWhy: () => setSheet('why'),
+    onWhy: (open: boolean) => setSheet(open ? 'why' : null),
     onShelf: (open: boolean) => setSheet(open ? 'shelf' : null),
     onKeys: (open: boolean) => setSheet(open ? 'keys' : null),
     onSharing: (open: boolean) => setSheet(open ? 'share' : null),
@@ -128,7 +123,9 @@ function Room({ served }: Props) {
       d: () => setWord('direction'),
       c: () => setWord('clef'),
       g: () => setWord('signature'),
-      m: actions.nextMethod,
+      m: sentence.beside ? () => setWord('method') : actions.nextMethod,
+      v: sentence.beside ? () => setWord('beside') : actions.compare,
+      y: hands.showWhy,
       k: actions.keep,
       l: hands.showShelf,
       x: () => setSheet('share'),
@@ -147,8 +144,6 @@ function Room({ served }: Props) {
     single === 'on',
   );
 
-  const { surfaces } = deriveWords(w);
-  const pointing = { step, lit, onLit: hands.point };
   return (
     <Speaking words={w}>
       <div data-live={live ? 'yes' : 'no'} className="flex min-h-dvh grow flex-col room:h-dvh">
@@ -171,48 +166,34 @@ function Room({ served }: Props) {
         <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
           <Notice problems={problems} saving={school.state.saving} />
           <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
-          <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_22.5rem]">
-            <div className="flex min-h-0 min-w-0 flex-col gap-3">
-              <section
-                aria-label={surfaces.strideAndKeyboard}
-                className="card flex min-h-0 grow flex-col px-2 py-2 sm:px-4"
-              >
-                <Stride {...pointing} written={written} derivation={derivation} onPlace={actions.toPlace} />
-                <Caption lit={lit} view={view} sentence={sentence} onSay={hands.sayAgain} />
-              </section>
-              <section aria-label={surfaces.staff} className="card px-2 py-1 sm:px-4">
-                <div ref={staffRef} className="overflow-x-auto overflow-y-hidden">
-                  <Staff
-                    {...pointing}
-                    scene={staff}
-                    written={written}
-                    onPlace={actions.toPlace}
-                    room={room.width}
-                  />
-                </div>
-              </section>
-              <section aria-label={surfaces.rail} className="card px-2 py-1 sm:px-4">
-                <Rail
-                  {...pointing}
-                  scale={scale}
-                  line={written.line}
-                  onSlide={actions.slide}
-                  onRelative={actions.relative}
-                  onRest={rest}
-                />
-              </section>
-            </div>
-            <div className="card flex min-h-0 flex-col gap-3 p-4">
-              <Working
-                derivation={derivation}
-                barred={barred}
-                at={at}
+          {found && <Disagreement found={found} address={hrefOf(sentence)} />}
+          {other ? (
+            <Suspense>
+              <Compare
+                view={view}
+                other={other}
+                lit={lit}
+                onLit={hands.point}
                 onStep={actions.toStep}
-                onMethod={actions.toMethod}
+                onAlone={actions.alone}
+                onWhy={hands.showWhy}
+                served={served}
               />
-              <Proof proof={view.proof} />
-            </div>
-          </div>
+            </Suspense>
+          ) : (
+            <Single
+              sentence={sentence}
+              view={view}
+              actions={actions}
+              lit={lit}
+              onLit={hands.point}
+              onSay={hands.sayAgain}
+              onWhy={hands.showWhy}
+              onRest={rest}
+              served={served}
+              isServed={search === ''}
+            />
+          )}
         </main>
         <FileDrop onFile={file.take} input={chooser} />
         <Suspense>
@@ -235,6 +216,7 @@ function Room({ served }: Props) {
               onBringIn={hands.bringIn}
             />
           )}
+          {sheet === 'why' && <WhySheet open onOpen={hands.onWhy} scale={scale} method={sentence.method} />}
           {paper && <Paper sheet={paper} onDone={actions.printed} />}
         </Suspense>
         <KeysSheet

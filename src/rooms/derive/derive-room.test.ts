@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { createElement } from 'react';
+import { renderToString } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { noteNamed } from '@/core/note/parse';
 import { asciiName } from '@/core/note/spelled';
@@ -10,13 +12,14 @@ import { ENGLISH } from '@/core/words/class-words';
 import { sayAddressProblem } from '@/core/words/say-address';
 import { DEMO_LESSONS } from '@/store/demo-school';
 import { matchPhrase, takenByEnter } from '@/ui/sentence/words';
-import { litPlaces, sameLit } from '@/ui/surfaces/lit';
+import { litIn, litPlaces, sameLit } from '@/ui/surfaces/lit';
 import { readAddress, writeAddress } from './address';
 
-import { CHOICES, type DeriveSentence, FIRST_SENTENCE, fitting } from './sentence';
+import { Disagreement, reportOf } from './Disagreement';
+import { besideOf, CHOICES, type DeriveSentence, FIRST_SENTENCE, fitting } from './sentence';
 import { sentenceParts, sentenceText, withWord } from './sentence-words';
 import { slideWindow, toRelative } from './slide';
-import { stepDeciding, viewOf } from './view';
+import { disagreementIn, stepDeciding, viewOf } from './view';
 
 const asked = fc.constantFrom(...CHOICES.scale, '2,2,3,2,3' as const, '1,3,1,2,1,3,1' as const);
 
@@ -251,5 +254,113 @@ describe('what is shown', () => {
     expect(litPlaces(null, written.line).size).toBe(0);
     expect(sameLit({ kind: 'place', place: 1 }, { kind: 'place', place: 1 })).toBe(true);
     expect(sameLit({ kind: 'place', place: 1 }, null)).toBe(false);
+  });
+});
+
+describe('two workings beside each other', () => {
+  const beside = (address: string) => {
+    const { sentence: said, problems } = readAddress(address);
+    return { said, problems: problems.map((problem) => sayAddressProblem(ENGLISH, problem)) };
+  };
+
+  it('are said in the sentence and read off the address', () => {
+    const { said } = beside('?tonic=D&scale=dorian&clef=treble&method=parent&beside=chain');
+    expect(sentenceText(ENGLISH, said)).toBe(
+      'Build D dorian, going up, in the treble clef, with a key signature, by the parent major, beside the same by the chain of fifths.',
+    );
+    const scales = beside('?tonic=C&scale=major&clef=treble&beside=A+natural-minor').said;
+    expect(sentenceText(ENGLISH, scales)).toContain(', by whole and half steps, beside A natural minor.');
+    expect(besideOf(scales)).toMatchObject({ tonic: noteNamed('A'), scale: 'natural-minor', beside: null });
+    expect(writeAddress(beside('?tonic=C&scale=major&beside=D+2,2,3,2,3').said)).toContain(
+      'beside=D+2%2C2%2C3%2C2%2C3',
+    );
+  });
+
+  it.each([
+    ['?scale=dorian&beside=sideways', "'sideways' was given for beside"],
+    ['?tonic=G&scale=major&beside=parent', 'Nothing is shown beside it'],
+    ['?tonic=G&scale=major&beside=E%23%23+major', 'third sign|three sharps'],
+  ])('%s is answered with what was read', (address, words) => {
+    const { said, problems } = beside(address);
+    expect(problems).toHaveLength(1);
+    expect(problems[0]).toMatch(new RegExp(words, 'u'));
+    expect(said.beside).toBeNull();
+  });
+
+  it('are found by letters, by a typed scale, and taken away again', () => {
+    const { said } = beside('?tonic=D&scale=dorian&beside=chain');
+    const word = sentenceParts(ENGLISH, said).find(
+      (part) => typeof part !== 'string' && part.id === 'beside',
+    );
+    if (!word || typeof word === 'string') throw new Error('a word');
+    expect(takenByEnter(word, 'window', null)).toBe('window');
+    expect(takenByEnter(word, 'tetr', null)).toBe('tetrachords');
+    expect(takenByEnter(word, 'parallel', null)).toBe('D major');
+    expect(takenByEnter(word, 'E phrygian', null)).toBe('E phrygian');
+    expect(takenByEnter(word, 'E W W H W W W H', null)).toBe('E major');
+    expect(word.unmatched('H sharp')).toContain("'H sharp' is no method");
+    expect(withWord(said, 'beside', 'nothing').beside).toBeNull();
+  });
+
+  it('light up the same note, or else the one that sounds the same', () => {
+    const line = (tonic: string, scale: 'major' | 'natural-minor') =>
+      viewOf({ ...FIRST_SENTENCE, tonic: noteNamed(tonic), scale }, USUAL_SETTINGS).written.line;
+    const place = (at: number) => ({ kind: 'place', place: at }) as const;
+    expect(litIn(place(2), line('C', 'major'), line('A', 'natural-minor'))).toEqual(place(4));
+    expect(litIn(place(0), line('C', 'major'), line('C', 'natural-minor'))).toEqual(place(0));
+    expect(litIn(place(2), line('C', 'major'), line('C', 'natural-minor'))).toBeNull();
+    expect(litIn(place(1), line('F#', 'major'), line('Gb', 'major'))).toEqual(place(1));
+    expect(litIn(null, line('C', 'major'), line('C', 'major'))).toBeNull();
+  });
+
+  it('would be reported loudly if they disagreed', () => {
+    const found = { tonic: 'F', scale: 'major', direction: 'up', wanted: ['F'], answers: [] } as const;
+    expect(JSON.parse(reportOf(found, '/derive?tonic=F'))).toEqual({
+      kind: 'moon-step-report',
+      version: 1,
+      address: '/derive?tonic=F',
+      ...found,
+    });
+    const html = renderToString(
+      createElement(Disagreement, {
+        found: { ...found, answers: [{ method: 'chain', notes: ['A#'] }] },
+        address: '',
+      }),
+    );
+    expect(html).toContain('role="alert"');
+    expect(html).toContain('These methods do not arrive at the same notes');
+    expect(html).toContain('Save the report');
+    const view = viewOf(FIRST_SENTENCE, USUAL_SETTINGS);
+    expect(disagreementIn(view)).toBeNull();
+  });
+});
+
+describe('steps typed for the scale', () => {
+  const scaleWord = (said = FIRST_SENTENCE) => {
+    const word = sentenceParts(ENGLISH, said).find((part) => typeof part !== 'string' && part.id === 'scale');
+    if (!word || typeof word === 'string') throw new Error('a word');
+    return word;
+  };
+
+  it('become the scale they are, or stand as they are with what they are a turn of', () => {
+    expect(takenByEnter(scaleWord(), 'W W H W W W H', null)).toBe('major');
+    expect(takenByEnter(scaleWord(), '2 2 1', null)).toBe('major-tetrachord');
+    const turned = withWord(FIRST_SENTENCE, 'scale', takenByEnter(scaleWord(), 'H A H W H W W', null) ?? '');
+    expect(turned.scale).toBe('1,3,1,2,1,2,2');
+    expect(scaleWord(turned)).toMatchObject({ text: 'H W+H H W H W W' });
+    expect(scaleWord(turned).options[0]?.detail).toBe('harmonic minor from its 5th note');
+    expect(writeAddress(turned)).toContain('steps=1%2C3%2C1%2C2%2C1%2C2%2C2');
+  });
+
+  it('are refused with what they add up to', () => {
+    expect(scaleWord().unmatched('W W H W W W')).toBe(
+      'The steps add up to 11 half steps. An octave has 12: add 1.',
+    );
+    expect(scaleWord().unmatched('2 2 7 1')).toContain("Step 3 was read as '7'");
+    const { problems, sentence: shown } = readAddress('?tonic=C&steps=2,2,2');
+    expect(problems.map((problem) => sayAddressProblem(ENGLISH, problem))).toEqual([
+      'In the address, steps: The steps add up to 6 half steps. An octave has 12: add 6. Shown instead: harmonic-minor.',
+    ]);
+    expect(shown.scale).toBe('harmonic-minor');
   });
 });

@@ -6,7 +6,7 @@ import { stepText } from '@/core/words/say-step';
 import type { Kept } from '@/store/kept';
 import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
 import { readAddress } from './address';
-import type { DeriveSentence } from './sentence';
+import { besideOf, type DeriveSentence } from './sentence';
 import { sentenceText } from './sentence-words';
 import { viewOf } from './view';
 
@@ -52,7 +52,7 @@ async function paperItem(
   };
 }
 
-/** One derivation on one sheet. */
+/** One derivation on one sheet, or the two that stand beside each other. */
 export async function paperOf(
   w: ClassWords,
   head: string,
@@ -60,7 +60,12 @@ export async function paperOf(
   blank: boolean,
 ): Promise<PaperSheet> {
   const { scale } = viewOf(sentence, w.settings);
-  return { head, title: null, blank, items: [await paperItem(w, sentence, scaleName(w, scale), blank)] };
+  const item = (each: DeriveSentence, name: string) => paperItem(w, { ...each, beside: null }, name, blank);
+  const other = besideOf(sentence);
+  if (!other) return { head, title: null, blank, items: [await item(sentence, scaleName(w, scale))] };
+  const second = viewOf(other, w.settings).scale;
+  const items = await Promise.all([item(sentence, scaleName(w, scale)), item(other, scaleName(w, second))]);
+  return { head, title: null, blank, items };
 }
 
 /** A lesson's derivations as one handout. The teacher's notes stay with the teacher. */

@@ -1,3 +1,5 @@
+import type { MethodId } from '@/core/derive/derivation';
+import { methodsFor } from '@/core/derive/methods';
 import { readEnglishNote } from '@/core/note/parse';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
 import { type AskedScale, askedFrom, isTyped, scaleAsked, stepsOf } from '@/core/scale/asked';
@@ -14,6 +16,7 @@ import { deriveWords } from '@/core/words/screen/derive';
 import {
   CLEF_WORDS,
   DIRECTION_WORDS,
+  lowerFirst,
   OTHER_SCALE_WORDS,
   SIGNATURE_WORDS,
   signCount,
@@ -23,6 +26,7 @@ import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
 import { readBeside, writeBeside } from './beside';
 import { besideWord, NOTHING } from './beside-word';
 import {
+  byMethod,
   CHOICES,
   type ChoiceWord,
   type Chosen,
@@ -165,7 +169,9 @@ const scaleWords = byClass((w) => {
       value: own.value,
       text: own.text,
       hint: say.typeSteps([2, 2, 1].map(w.stepLetters).join(' ')),
-      options: isTyped(asked) ? [own, ...listed.options] : listed.options,
+      options: isTyped(asked)
+        ? [{ ...own, match: (text) => (text.trim() === own.text ? 1 : 0) }, ...listed.options]
+        : listed.options,
       typed: (text) => {
         const reading = readTypedSteps(text, w.figures);
         return reading?.ok ? stepped(askedFrom(reading.steps)) : null;
@@ -180,11 +186,32 @@ const scaleWords = byClass((w) => {
   };
 });
 
+/** The method, which stands in the sentence where another working is beside it. */
+function methodWord(w: ClassWords, { tonic, scale, method }: DeriveSentence): Word {
+  const say = deriveWords(w);
+  const text = (id: MethodId) => lowerFirst(w.method(id));
+  const reading = scaleAsked(tonic, scale);
+  const methods = reading.ok ? methodsFor(reading.scale) : [method];
+  return {
+    id: 'method',
+    label: say.words.method,
+    key: 'M',
+    value: method,
+    text: text(method),
+    options: methods.map((id) => ({
+      value: id,
+      text: text(id),
+      match: (typed) => Math.max(matchPhrase(text(id), typed), matchPhrase(w.methodTab(id), typed)),
+    })),
+    unmatched: (typed) => say.noChoice(typed.trim(), say.words.method, methods.map(text)),
+  };
+}
+
 /** The sentence with its words: Build C♯ harmonic minor, going up, in the bass clef, with a key signature. */
 export function sentenceParts(w: ClassWords, sentence: DeriveSentence): readonly SentencePart[] {
-  const { build, comma, clef, beside, end } = deriveWords(w).sentence;
+  const { build, comma, clef, by, beside, end } = deriveWords(w).sentence;
   const word = choiceWords(w);
-  const compared = sentence.beside ? [beside, besideWord(w, sentence)] : [];
+  const compared = sentence.beside ? [by, methodWord(w, sentence), beside, besideWord(w, sentence)] : [];
   return [
     build,
     tonicWord(w, sentence.tonic, sentence.scale),
@@ -222,6 +249,7 @@ export function withWord(sentence: DeriveSentence, id: string, value: string): D
   if (!name) return sentence;
   const allowed: readonly string[] = CHOICES[name];
   if (!allowed.includes(value) || sentence[name] === value) return sentence;
+  if (name === 'method') return byMethod(sentence, value as MethodId);
   return fitting({ ...sentence, [name]: value, step: null });
 }
 

@@ -93,6 +93,18 @@ function comparable(sentence: DeriveSentence): boolean {
   return !same && scaleAsked(beside.tonic, beside.scale).ok;
 }
 
+/** The sentence with another method; where that one stood beside it, the two change places. */
+export function byMethod(sentence: DeriveSentence, method: MethodId): DeriveSentence {
+  const { beside } = sentence;
+  const changes = beside?.kind === 'method' && beside.method === method;
+  return fitting({
+    ...sentence,
+    method,
+    step: null,
+    beside: changes ? { kind: 'method', method: sentence.method } : beside,
+  });
+}
+
 /**
  * The sentence with a method that serves its scale: its own, or else the steps, which serve every scale; and with
  * nothing beside it that could not be compared.

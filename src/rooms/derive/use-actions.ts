@@ -7,8 +7,9 @@ import { SHELF_WORDS } from '@/core/words/screen/shelf';
 import type { PaperSheet } from '@/ui/paper/Paper';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
+import { compareActions } from './compare-actions';
 import { handoutOf, paperOf } from './paper';
-import type { DeriveSentence } from './sentence';
+import { byMethod, type DeriveSentence } from './sentence';
 import { withWord } from './sentence-words';
 import { type ShareId, share } from './share';
 import { shelfActions } from './shelf-actions';
@@ -22,6 +23,8 @@ type Given = {
   readonly head: string;
   readonly sentence: DeriveSentence;
   readonly view: DeriveView;
+  /** What stands beside it, or null. */
+  readonly other: DeriveView | null;
   readonly school: SchoolHandle;
   readonly say: (sentence: DeriveSentence, change: Change) => void;
   /** Tells whoever listens what was done. */
@@ -30,9 +33,11 @@ type Given = {
 
 /** Everything that can be done in the room, as functions that never change; and the sheet that is being printed. */
 export function useActions(given: Given) {
-  const { w, head, sentence, view, school, say, tell } = given;
-  const { derivation, at, scale } = view;
-  const last = derivation.steps.length - 1;
+  const { w, head, sentence, view, other, school, say, tell } = given;
+  const { derivation, scale } = view;
+  // Two workings beside each other go in step, the shorter one waiting at its end.
+  const last = Math.max(derivation.steps.length, other?.derivation.steps.length ?? 0) - 1;
+  const at = Math.max(view.at, other?.at ?? 0);
   const [paper, setPaper] = useState<PaperSheet | null>(null);
   const words = deriveWords(w);
 
@@ -41,7 +46,7 @@ export function useActions(given: Given) {
     if (shown !== at) say({ ...sentence, step: shown === last ? null : shown + 1 }, 'passing');
   };
   const toMethod = (method: MethodId) => {
-    if (method !== sentence.method) say({ ...sentence, method, step: null }, 'finished');
+    if (method !== sentence.method) say(byMethod(sentence, method), 'finished');
   };
   const change = (next: DeriveSentence, how: Change) => {
     if (next !== sentence) say(next, how);
@@ -88,6 +93,7 @@ export function useActions(given: Given) {
       else if (shared.done === 'instead')
         tell(shared.kind === 'picture' ? names.savedInstead(shared.what) : names.textInstead(shared.what));
     },
+    ...compareActions({ sentence, scale, say }),
     ...shelfActions(given),
   });
   return { actions, paper };

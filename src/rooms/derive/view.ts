@@ -1,10 +1,11 @@
 import type { Derivation, DerivationStep } from '@/core/derive/derivation';
+import { type Disagreement, disagreement } from '@/core/derive/disagreement';
 import { derive } from '@/core/derive/methods';
 import { type Check, prove } from '@/core/derive/proof';
 import { scaleAsked } from '@/core/scale/asked';
 import { notesOf } from '@/core/scale/line';
 import type { Scale } from '@/core/scale/scale';
-import { type WrittenScale, writeOut } from '@/core/scale/written';
+import { type WrittenScale, writeOut, writtenUnder } from '@/core/scale/written';
 import type { Settings } from '@/core/school/settings';
 import type { DeriveSentence } from './sentence';
 
@@ -12,6 +13,8 @@ import type { DeriveSentence } from './sentence';
 export type DeriveView = {
   readonly scale: Scale;
   readonly written: WrittenScale;
+  /** The same as it stands on the staff at this step, where it is still under another signature. */
+  readonly onStaff: WrittenScale;
   readonly derivation: Derivation;
   /** The step shown, from 0. */
   readonly at: number;
@@ -28,12 +31,15 @@ export function viewOf(sentence: DeriveSentence, settings: Settings): DeriveView
   if (!derivation) throw new RangeError(`${sentence.method} does not serve ${sentence.scale}`);
   const last = derivation.steps.length - 1;
   const at = sentence.step === null ? last : Math.min(sentence.step - 1, last);
+  const step = derivation.steps[at] as DerivationStep;
+  const written = writeOut(scale, { ...sentence, modesWritten: settings.modesWritten });
   return {
     scale,
-    written: writeOut(scale, { ...sentence, modesWritten: settings.modesWritten }),
+    written,
+    onStaff: step.under === null ? written : writtenUnder(written, step.under),
     derivation,
     at,
-    step: derivation.steps[at] as DerivationStep,
+    step,
     proof: prove(scale, sentence.direction, notesOf(scale, sentence.direction)),
   };
 }
@@ -44,4 +50,10 @@ export function stepDeciding(derivation: Derivation, place: number): number | nu
     ({ at, saying }) => at.includes(place) && saying.code !== 'letters',
   );
   return found < 0 ? null : found;
+}
+
+/** The methods of a view's scale that disagree, or null; looked for only where the proof has failed. */
+export function disagreementIn({ proof, scale, derivation }: DeriveView): Disagreement | null {
+  const holds = proof.every(({ check, holds }) => check !== 'methods-agree' || holds !== false);
+  return holds ? null : disagreement(scale, derivation.question.direction);
 }

@@ -9,6 +9,7 @@ import { deriveWords } from '@/core/words/screen/derive';
 import { CLEF_WORDS } from '@/core/words/vocabulary';
 import type { Group, Scene } from '@/engrave/scene';
 import { staffAtStep } from '@/engrave/staff-at-step';
+import { withDegrees } from '@/engrave/staff-degrees';
 import type { GroupLook } from '../scene/drawing';
 import { SceneView } from '../scene/SceneView';
 import { useWords } from '../school/use-class';
@@ -16,6 +17,8 @@ import { type Hit, Hits } from './Hits';
 import { type Lit, litPlaces } from './lit';
 
 type Props = {
+  /** Tells two drawings of one page apart. */
+  readonly id?: string;
   /** The engraved staff, or null while the engraver is still on its way. */
   readonly scene: Scene | null;
   readonly written: WrittenScale;
@@ -35,11 +38,14 @@ function shownWidth(needed: number, room: number): number {
 }
 
 /** The staff; what is not decided yet stands pale, and the signature's signs arrive with the working. */
-export function Staff({ scene, written, step, lit, onLit, onPlace, room }: Props) {
+export function Staff({ id, scene, written, step, lit, onLit, onPlace, room }: Props) {
   const w = useWords();
   const say = deriveWords(w).surfaces;
   const hits = useMemo(() => (scene ? hitsOf(w, scene, written) : []), [w, scene, written]);
-  const now = useMemo(() => scene && staffAtStep(scene, written, step), [scene, written, step]);
+  const now = useMemo(
+    () => scene && withDegrees(w, staffAtStep(scene, written, step), written, step),
+    [w, scene, written, step],
+  );
   if (!now) return <p className="grid h-33 place-items-center text-small text-quiet">{say.engraving}</p>;
   const { line, atClef, clef } = written;
   const places = litPlaces(lit, line);
@@ -69,7 +75,7 @@ export function Staff({ scene, written, step, lit, onLit, onPlace, room }: Props
   };
   return (
     <SceneView
-      id="staff"
+      id={id ? `staff-${id}` : 'staff'}
       scene={now}
       title={say.staff}
       description={readStaff(w, CLEF_WORDS[clef], atClef, line)}

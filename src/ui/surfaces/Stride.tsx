@@ -2,9 +2,12 @@ import { useEffect, useMemo, useRef } from 'react';
 import type { Derivation, DerivationStep } from '@/core/derive/derivation';
 import { PATTERNS } from '@/core/scale/pattern';
 import type { WrittenScale } from '@/core/scale/written';
+import type { ClassWords } from '@/core/words/class-words';
 import { readLine, sayPlace } from '@/core/words/say-note';
 import { deriveWords } from '@/core/words/screen/derive';
+import type { Scene } from '@/engrave/scene';
 import { strideScene } from '@/engrave/stride';
+import { twoOctavesScene } from '@/engrave/two-octaves';
 import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
@@ -12,6 +15,8 @@ import { Hits } from './Hits';
 import { type Lit, litPlaces } from './lit';
 
 type Props = {
+  /** Tells two drawings of one page apart. */
+  readonly id?: string;
   readonly written: WrittenScale;
   readonly derivation: Derivation;
   readonly step: DerivationStep;
@@ -23,8 +28,27 @@ type Props = {
 
 const GUESS = { width: 736, height: 320 };
 
+/** The two octaves of the parent while a scale is begun elsewhere in them; null at every other step. */
+function turnScene(
+  w: ClassWords,
+  { scale }: WrittenScale,
+  { saying }: DerivationStep,
+  { steps }: Derivation,
+  room: { readonly width: number; readonly height: number },
+): Scene | null {
+  if (saying.code !== 'two-octaves' && saying.code !== 'start-on') return null;
+  const two = steps.find((step) => step.saying.code === 'two-octaves')?.saying;
+  if (two?.code !== 'two-octaves') return null;
+  const parent = w.key(two.parent, 'major');
+  const turned = saying.code === 'start-on';
+  // The minor forms are begun elsewhere as natural minor; what they raise comes after.
+  const begun = scale.id && (PATTERNS[scale.id].mode === 'minor' ? 'natural-minor' : scale.id);
+  const name = turned && begun ? w.scale(scale.tonic, begun) : parent;
+  return twoOctavesScene({ w, notes: two.notes, degree: turned ? saying.degree : 1, name, parent, ...room });
+}
+
 /** The stride with its keyboard lanes; every note of it can be pointed at. */
-export function Stride({ written, derivation, step, lit, onLit, onPlace }: Props) {
+export function Stride({ id, written, derivation, step, lit, onLit, onPlace }: Props) {
   const w = useWords();
   const say = deriveWords(w).surfaces;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
@@ -32,7 +56,9 @@ export function Stride({ written, derivation, step, lit, onLit, onPlace }: Props
   const mode = scale.id && PATTERNS[scale.id].mode;
   const pointed = lit?.kind === 'place' ? lit.place : null;
   const scene = useMemo(
-    () => strideScene({ w, written, step, steps: derivation.steps, lit: pointed, ...room }),
+    () =>
+      turnScene(w, written, step, derivation, room) ??
+      strideScene({ w, written, step, steps: derivation.steps, lit: pointed, ...room }),
     [w, written, step, derivation, pointed, room],
   );
   const labels = useMemo(() => line.map((_, place) => sayPlace(w, line, place, mode)), [w, line, mode]);
@@ -51,7 +77,7 @@ export function Stride({ written, derivation, step, lit, onLit, onPlace }: Props
   return (
     <div ref={ref} className="min-h-0 grow basis-60 overflow-hidden" data-still={still ? '' : undefined}>
       <SceneView
-        id="stride"
+        id={id ? `stride-${id}` : 'stride'}
         scene={scene}
         title={say.stride}
         description={say.strideIs(readLine(w, line))}

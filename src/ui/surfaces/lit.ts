@@ -1,4 +1,4 @@
-import type { SpelledNote } from '@/core/note/spelled';
+import { pitchClass, type SpelledNote } from '@/core/note/spelled';
 import type { PlacedNote } from '@/core/scale/line';
 
 /** What somebody points at: a note of the line, or a sign at the clef with all the notes it governs. */
@@ -11,6 +11,21 @@ export function litPlaces(lit: Lit | null, line: readonly PlacedNote[]): Readonl
   if (!lit) return new Set();
   if (lit.kind === 'place') return new Set([lit.place]);
   return new Set(line.flatMap(({ pitch }, place) => (pitch.note.letter === lit.sign.letter ? [place] : [])));
+}
+
+/**
+ * The same pointing in another line: the note of the same spelling, at the same place if it can be, or else one that
+ * sounds the same; a sign stays the sign it is. Null where nothing answers to it.
+ */
+export function litIn(lit: Lit | null, from: readonly PlacedNote[], to: readonly PlacedNote[]): Lit | null {
+  if (lit?.kind !== 'place') return lit;
+  const note = from[lit.place]?.pitch.note;
+  if (!note) return null;
+  if (to[lit.place]?.pitch.note === note) return lit;
+  const spelled = to.findIndex(({ pitch }) => pitch.note === note);
+  const place =
+    spelled >= 0 ? spelled : to.findIndex(({ pitch }) => pitchClass(pitch.note) === pitchClass(note));
+  return place < 0 ? null : { kind: 'place', place };
 }
 
 /** Same pointing, so that nothing is drawn again. */

@@ -1,5 +1,6 @@
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
+import { lowerFirst } from '../vocabulary';
 
 /** What a key of the room does. */
 type KeyWords = { readonly keys: string; readonly does: string };
@@ -84,6 +85,45 @@ const TOLD = {
   copied: (what: string) => `Copied: ${what}.`,
 };
 
+const SENTENCE = {
+  build: 'Build ',
+  comma: ', ',
+  clef: ', in the ',
+  by: ', ',
+  beside: ', beside ',
+  sameBy: (method: string) => `the same ${lowerFirst(method)}`,
+  nothing: 'nothing',
+  end: '.',
+};
+
+const WORDS = {
+  tonic: 'tonic',
+  scale: 'scale',
+  direction: 'direction',
+  clef: 'clef',
+  signature: 'signature',
+  beside: 'comparison',
+  method: 'method',
+};
+
+const COMPARE = {
+  open: 'Compare',
+  why: 'Why it works',
+  alone: 'One alone',
+  with: (scale: string) => `Compare with ${scale}`,
+};
+
+const DISAGREEMENT = {
+  title: 'These methods do not arrive at the same notes',
+  text: 'That must never be, and nothing you did is wrong. Do not use this scale before a class. Save the report and send it to whoever looks after Moon Step for you.',
+  save: 'Save the report',
+};
+
+const WHY = {
+  title: 'Why it works',
+  summary: (scale: string) => `Short derivations, with ${scale} where it serves.`,
+};
+
 function words(w: ClassWords) {
   return {
     keysSheet: KEYS_SHEET,
@@ -93,23 +133,8 @@ function words(w: ClassWords) {
     told: TOLD,
     room: 'Derive',
     title: (scale: string) => `${scale} – Derive – Moon Step`,
-    sentence: {
-      build: 'Build ',
-      comma: ', ',
-      clef: ', in the ',
-      beside: ', beside ',
-      sameBy: (method: string) => `the same ${method.slice(0, 1).toLowerCase()}${method.slice(1)}`,
-      nothing: 'nothing',
-      end: '.',
-    },
-    words: {
-      tonic: 'tonic',
-      scale: 'scale',
-      direction: 'direction',
-      clef: 'clef',
-      signature: 'signature',
-      beside: 'comparison',
-    },
+    sentence: SENTENCE,
+    words: WORDS,
     noTonic: (note: string) =>
       `${note} is not one of the 21 tonics: a plain ${w.letterWord}, or one with one sharp or one flat.`,
     noChoice: (typed: string, label: string, choices: readonly string[]) =>
@@ -146,6 +171,9 @@ function words(w: ClassWords) {
       of: (at: number, all: number) => `${at} of ${all}`,
       step: (at: number, all: number, text: string) => `Step ${at} of ${all}. ${text}`,
     },
+    compare: COMPARE,
+    disagreement: DISAGREEMENT,
+    why: WHY,
     marks: { holds: 'Holds', fails: 'Fails', none: 'Does not apply' },
     close: 'Close',
   };

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { SCALE_IDS } from '@/core/scale/pattern';
+import { NAMED_SCALE_IDS, SCALE_IDS } from '@/core/scale/pattern';
 import { SCALE_TABLE, tableScale } from '@/core/scale/scale-table';
 import { openApiDocument } from './_openapi';
 import type { ProblemDocument } from './_problem';
@@ -74,6 +74,31 @@ describe('GET /scale', () => {
       ascending: ['D', 'Eb', 'F#', 'G', 'A', 'Bb', 'C#', 'D'],
       printed: [null, 'b', '#', null, null, 'b', '#', null],
     });
+  });
+
+  it('answers beginnings of scales, the chromatic scale and steps of any number', () => {
+    expect(body(answerScale(query({ tonic: 'Eb', steps: '2,1,2,2' })))).toMatchObject({
+      scale: 'minor-pentachord',
+      name: 'Eb minor pentachord',
+      ascending: ['Eb', 'F', 'Gb', 'Ab', 'Bb'],
+      descending: ['Bb', 'Ab', 'Gb', 'F', 'Eb'],
+    });
+    const chromatic = body(answerScale(query({ tonic: 'G', scale: 'chromatic', direction: 'both' })));
+    expect(chromatic['printed']).toHaveLength(25);
+    expect(chromatic['descending']).toEqual('G F# F E Eb D Db C B Bb A Ab G'.split(' '));
+    expect(body(answerScale(query({ tonic: 'F#', steps: '2,2,3,2,3' })))).toMatchObject({
+      scale: null,
+      signature: null,
+      name: 'F# 2 2 3 2 3',
+      ascending: ['F#', 'G#', 'A#', 'C#', 'D#', 'F#'],
+    });
+    for (const row of SCALE_TABLE) {
+      for (const scale of NAMED_SCALE_IDS) {
+        const answer = answerScale(query({ tonic: row.tonic, scale, direction: 'both' }));
+        if (answer.ok) expect(scaleAnswer.parse(body(answer))).toEqual(body(answer));
+        else expect(refusal(answer).status).toBe(422);
+      }
+    }
   });
 
   it('takes an octave, and writes MusicXML', () => {

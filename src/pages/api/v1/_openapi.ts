@@ -57,7 +57,7 @@ export function openApiDocument(): unknown {
       '/scale': {
         get: {
           operationId: 'getScale',
-          summary: 'A scale from its tonic and either its id or seven steps',
+          summary: 'A scale from its tonic and either its id or its steps',
           parameters: parameters(scaleParameters),
           responses: responses('Scale', {
             'application/vnd.recordare.musicxml+xml': { schema: { type: 'string' } },

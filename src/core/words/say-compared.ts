@@ -1,0 +1,53 @@
+import type { SpelledNote } from '../note/spelled';
+import type { Direction } from '../scale/line';
+import { notesOf } from '../scale/line';
+import type { Scale } from '../scale/scale';
+import type { ClassWords } from './class-words';
+import { shiftWords } from './say-method';
+import { scaleName } from './say-scale';
+import { signCount } from './vocabulary';
+
+function each(scale: Scale, direction: Direction): readonly SpelledNote[] {
+  return [...new Set(notesOf(scale, direction))];
+}
+
+/**
+ * What two scales have in common by their spelling and what each has alone, then how their signatures lie to each
+ * other; one sentence each.
+ */
+export function sayCompared(
+  w: ClassWords,
+  one: Scale,
+  other: Scale,
+  direction: Direction,
+): readonly string[] {
+  const [first, second] = [each(one, direction), each(other, direction)];
+  const row = (notes: readonly SpelledNote[]) => notes.map(w.note).join(' ');
+  const only = (scale: Scale, notes: readonly SpelledNote[]) =>
+    notes.length === 0 ? [] : [`Only in ${scaleName(w, scale)}: ${row(notes)}.`];
+  const both = first.filter((note) => second.includes(note));
+  const shared = both.length === 0 ? 'No note is spelled alike in both.' : `In both: ${row(both)}.`;
+  const alone = [
+    ...only(
+      one,
+      first.filter((note) => !second.includes(note)),
+    ),
+    ...only(
+      other,
+      second.filter((note) => !first.includes(note)),
+    ),
+  ];
+  return [shared, ...alone, ...signatures(one, other)];
+}
+
+function signatures(one: Scale, other: Scale): readonly string[] {
+  if (one.signature === null || other.signature === null) return [];
+  if (one.signature === other.signature) return [`Both have the signature of ${signCount(one.signature)}.`];
+  const shift = shiftWords(one.signature, other.signature);
+  return [`Signatures: ${signCount(one.signature)} against ${signCount(other.signature)}, ${shift}.`];
+}
+
+/** That two methods arrive at the same notes. */
+export function sayAgreed(w: ClassWords, notes: readonly SpelledNote[]): string {
+  return `Both arrive at the same notes: ${notes.map(w.note).join(' ')}.`;
+}

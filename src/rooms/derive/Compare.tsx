@@ -1,0 +1,151 @@
+import { agrees } from '@/core/derive/methods';
+import { notesOf } from '@/core/scale/line';
+import type { ClassWords } from '@/core/words/class-words';
+import { sayAgreed, sayCompared } from '@/core/words/say-compared';
+import { scaleName } from '@/core/words/say-scale';
+import { stepText } from '@/core/words/say-step';
+import { deriveWords } from '@/core/words/screen/derive';
+import { spoken } from '@/core/words/spoken';
+import type { Scene } from '@/engrave/scene';
+import { leastStaffWidth } from '@/engrave/staff-width';
+import { useRoom } from '@/ui/scene/use-room';
+import { useWords } from '@/ui/school/use-class';
+import { type Lit, litIn } from '@/ui/surfaces/lit';
+import { Staff } from '@/ui/surfaces/Staff';
+import { Stride } from '@/ui/surfaces/Stride';
+import { useEngraver } from '@/ui/surfaces/use-engraver';
+import { StepBar } from '@/ui/working/StepBar';
+import { WorkingLines } from '@/ui/working/WorkingLines';
+import { type DeriveView, stepDeciding } from './view';
+
+type Props = {
+  readonly view: DeriveView;
+  /** What stands beside it. */
+  readonly other: DeriveView;
+  readonly lit: Lit | null;
+  readonly onLit: (lit: Lit | null) => void;
+  readonly onStep: (step: number) => void;
+  readonly onAlone: () => void;
+  readonly onWhy: () => void;
+  readonly served: Scene;
+};
+
+/** Two workings in step beside each other. A note pointed at in one lights up in the other as well. */
+export function Compare({ view, other, lit, onLit, onStep, onAlone, onWhy, served }: Props) {
+  const w = useWords();
+  const { compare: say, working } = deriveWords(w);
+  const last = Math.max(view.derivation.steps.length, other.derivation.steps.length) - 1;
+  const at = Math.max(view.at, other.at);
+  const said = [view, other].map(({ step, derivation }) => {
+    const name = sideName(w, view, other, derivation.question.scale === view.scale ? view : other);
+    return `${name}: ${spoken(stepText(w, step.saying))}`;
+  });
+  return (
+    <div className="flex min-h-0 grow flex-col gap-3">
+      <div className="grid min-h-0 grow gap-3 room:grid-cols-2">
+        <Side
+          name={sideName(w, view, other, view)}
+          view={view}
+          lit={lit}
+          onLit={onLit}
+          onStep={onStep}
+          served={served}
+          id="one"
+        />
+        <Side
+          name={sideName(w, view, other, other)}
+          view={other}
+          lit={litIn(lit, view.written.line, other.written.line)}
+          onLit={(next) => onLit(litIn(next, other.written.line, view.written.line))}
+          onStep={onStep}
+          served={served}
+          id="other"
+        />
+      </div>
+      <div className="card flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-2">
+        <p className="grow basis-96">{conclusion(w, view, other).join(' ')}</p>
+        <div className="flex items-center gap-1.5">
+          <StepBar at={at} last={last} onStep={onStep} />
+          <button type="button" className="control" onClick={onWhy}>
+            {say.why}
+          </button>
+          <button type="button" className="control" onClick={onAlone}>
+            {say.alone}
+          </button>
+        </div>
+        <p className="sr-only" role="status">
+          {working.step(at + 1, last + 1, said.join(' '))}
+        </p>
+      </div>
+    </div>
+  );
+}
+
+/** Two methods are told apart by their names, two scales by theirs. */
+function sideName(w: ClassWords, view: DeriveView, other: DeriveView, side: DeriveView): string {
+  const methods = sameScale(view, other);
+  return methods ? w.method(side.derivation.method) : scaleName(w, side.scale);
+}
+
+function sameScale({ scale }: DeriveView, other: DeriveView): boolean {
+  return scale.tonic === other.scale.tonic && scaleKey(scale) === scaleKey(other.scale);
+}
+
+function scaleKey({ id, rising }: DeriveView['scale']): string {
+  return id ?? rising.join();
+}
+
+function conclusion(w: ClassWords, view: DeriveView, other: DeriveView): readonly string[] {
+  const { direction } = view.derivation.question;
+  if (!sameScale(view, other)) return sayCompared(w, view.scale, other.scale, direction);
+  const notes = notesOf(view.scale, direction);
+  return agrees(other.derivation, notes) && agrees(view.derivation, notes) ? [sayAgreed(w, notes)] : [];
+}
+
+type SideProps = {
+  readonly name: string;
+  readonly view: DeriveView;
+  readonly lit: Lit | null;
+  readonly onLit: (lit: Lit | null) => void;
+  readonly onStep: (step: number) => void;
+  readonly served: Scene;
+  readonly id: string;
+};
+
+const STAFF_GUESS = { width: 540, height: 148 };
+
+/** One of the two: stride, staff and working. */
+function Side({ name, view, lit, onLit, onStep, served, id }: SideProps) {
+  const w = useWords();
+  const { surfaces } = deriveWords(w);
+  const { written, onStaff, derivation, step, at } = view;
+  const { ref, room } = useRoom<HTMLDivElement>(STAFF_GUESS);
+  const staff = useEngraver(onStaff, Math.max(room.width, leastStaffWidth(onStaff)), served, false);
+  const toPlace = (place: number) => {
+    const found = stepDeciding(derivation, place);
+    if (found !== null) onStep(found);
+  };
+  const pointing = { step, lit, onLit, onPlace: toPlace, id };
+  return (
+    <section
+      aria-labelledby={`side-${id}`}
+      className="card flex min-h-0 min-w-0 flex-col gap-1 px-2 py-2 sm:px-4"
+    >
+      <h2 id={`side-${id}`} className="font-serif text-large leading-tight font-bold">
+        {name}
+      </h2>
+      <Stride {...pointing} written={written} derivation={derivation} />
+      <div
+        ref={ref}
+        className="shrink-0 overflow-x-auto overflow-y-hidden"
+        role="group"
+        aria-label={surfaces.staff}
+      >
+        <Staff {...pointing} scene={staff} written={onStaff} room={room.width} />
+      </div>
+      <div className="flex min-h-32 grow basis-32 flex-col border-t border-rule pt-1">
+        <WorkingLines steps={derivation.steps} at={at} onStep={onStep} />
+      </div>
+    </section>
+  );
+}
