@@ -175,7 +175,7 @@ describe('the staff while it is worked out', () => {
     const textsIn = (settings: Partial<typeof USUAL_SETTINGS>) => {
       const w = wordsOf({ ...USUAL_SETTINGS, ...settings });
       const scene = withDegrees(w, engraveStaff(question, 736), question, last);
-      const marks = scene.groups.find(({ part }) => part === 'degrees')?.marks ?? [];
+      const marks = scene.groups.flatMap((each) => (each.part === 'degree' ? each.marks : []));
       return marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : []));
     };
     expect(textsIn({ degrees: 'leading-note', solfege: 'la-minor' })).toEqual([

@@ -44,23 +44,36 @@ export function lanes(
       },
     ];
   });
-  // What lies on a key is written once, also where the way down comes back to it.
-  const named = new Map<number, Mark[]>();
+  return [
+    group('keys', 'keys', [...gathered(keys), ...naturalHalfSteps(grid, lowest)]),
+    group('dots', 'dots', gathered(dots)),
+    ...onKeys(w, grid, lowest, step, { line, scale }, columns),
+    hopGroup(grid, lowest, hops),
+  ];
+}
+
+/** What the class sings on a key, or its degree; once, also where the way down comes back to it. */
+function onKeys(
+  w: ClassWords,
+  grid: Grid,
+  lowest: number,
+  step: DerivationStep,
+  { line, scale }: Pick<WrittenScale, 'line' | 'scale'>,
+  columns: readonly number[],
+): readonly Group[] {
+  if (grid.laneHeight < TALL) return [];
+  const named = new Map<number, Group>();
   step.line.forEach((state, place) => {
     const placed = line[place];
-    if (!placed || state.stage === 'letter' || grid.laneHeight < TALL) return;
+    if (!placed || state.stage === 'letter') return;
     const column = columns[place] as number;
     const black = isBlackKey(lowest + column);
     const y = grid.laneTop + grid.laneHeight * (black ? BLACK - 0.26 : 0.66);
     const text = sungOn(w, placed, state.note, scale) ?? degreeFigure(w, placed, state.note, scale);
-    named.set(column, [...figures(text, grid.x(column), y, grid.small, black ? 'sheet' : 'ink')]);
+    const marks = figures(text, 0, 0, grid.small, black ? 'sheet' : 'ink');
+    named.set(column, group(`on-key-${place}`, 'on-key', marks, { x: grid.x(column), y }));
   });
-  const onKeys = [...named.values()].flat();
-  return [
-    group('keys', 'keys', [...gathered(keys), ...naturalHalfSteps(grid, lowest)]),
-    group('dots', 'dots', [...gathered(dots), ...onKeys]),
-    hopGroup(grid, lowest, hops),
-  ];
+  return [...named.values()];
 }
 
 function key(grid: Grid, column: number, lowest: number): Mark {

@@ -4,7 +4,7 @@ import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { degreeFigure, degreeName, namesDegrees, sungOn } from './degree-figure';
 import { figures } from './figures';
-import { type Group, group, type Mark, type Scene, words } from './scene';
+import { type Group, group, type Scene, words } from './scene';
 
 /** Type sizes, the room below the staff, and the least distance of heads at which names of degrees fit. In pixels. */
 const SIZE = 13;
@@ -24,29 +24,31 @@ export function withDegrees(w: ClassWords, scene: Scene, written: WrittenScale, 
   const y = scene.height + ROOM - 6;
   const wide = heads.every((x, place) => place === 0 || x - (heads[place - 1] ?? 0) >= NAME_ROOM);
   const named = wide && namesDegrees(w, scale);
-  const marks = line.flatMap((placed, place): readonly Mark[] => {
+  const groups = line.flatMap((placed, place): readonly Group[] => {
     const state = step.line[place];
     const x = heads[place] as number;
     if (!state || state.stage === 'letter') return [];
-    const before = step.line[place - 1];
-    const from = before && before.stage !== 'letter' ? before : null;
-    const size = from
-      ? Math.abs(
-          midiOf(pitch(state.note, placed.pitch.octave)) -
-            midiOf(pitch(from.note, line[place - 1]?.pitch.octave ?? placed.pitch.octave)),
-        )
-      : 0;
-    const narrow = x - (heads[place - 1] ?? 0) < GAP_ROOM;
-    const gap = narrow
-      ? []
-      : figures(w.stepLetters(size), (x + (heads[place - 1] ?? x)) / 2, y, SIZE - 2, 'quiet');
-    if (!named) return [...gap, ...figures(degreeFigure(w, placed, state.note, scale), x, y, SIZE, 'ink')];
-    const sung = sungOn(w, placed, state.note, scale);
-    const name = degreeName(w, placed, state.note, scale);
-    return [...gap, words(sung ? `${name}, ${sung}` : name, x, y, { size: NAME_SIZE, fill: 'ink' })];
+    const sung = named ? sungOn(w, placed, state.note, scale) : null;
+    const name = named ? degreeName(w, placed, state.note, scale) : '';
+    const marks = named
+      ? [words(sung ? `${name}, ${sung}` : name, 0, 0, { size: NAME_SIZE, fill: 'ink' })]
+      : figures(degreeFigure(w, placed, state.note, scale), 0, 0, SIZE, 'ink');
+    const degree = group(`degree-${place}`, 'degree', marks, { x, y });
+    const from = heads[place - 1] ?? x;
+    if (step.line[place - 1]?.stage !== 'decided' || x - from < GAP_ROOM) return [degree];
+    const letters = figures(w.stepLetters(gapTo(written, step, place)), 0, 0, SIZE - 2, 'quiet');
+    return [group(`gap-${place}`, 'gap', letters, { x: (x + from) / 2, y }), degree];
   });
-  const below: Group = group('degrees', 'degrees', marks);
-  return { ...scene, height: scene.height + ROOM, groups: [...scene.groups, below] };
+  return { ...scene, height: scene.height + ROOM, groups: [...scene.groups, ...groups] };
+}
+
+/** Half steps between a place and the one before it, as they stand at a step. */
+function gapTo({ line }: WrittenScale, step: DerivationStep, place: number): number {
+  const sounds = [place - 1, place].map((at) => {
+    const [state, placed] = [step.line[at], line[at]];
+    return state && placed ? midiOf(pitch(state.note, placed.pitch.octave)) : 0;
+  }) as [number, number];
+  return Math.abs(sounds[1] - sounds[0]);
 }
 
 /** The middle of the head of a place. */

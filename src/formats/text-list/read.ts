@@ -1,13 +1,10 @@
 import type { ScaleRequest } from '@/core/identify/scale-request';
 import { CLEFS } from '@/core/instrument/staff';
-import { askedFrom } from '@/core/scale/asked';
 import { DIRECTIONS } from '@/core/scale/line';
-import { NAMED_SCALE_IDS, SCALE_ALIASES, type ScaleId } from '@/core/scale/pattern';
-import { readTypedSteps } from '@/core/scale/typed-steps';
 import type { ClassWords } from '@/core/words/class-words';
+import { readScale } from '@/core/words/read-scale';
 import type { FileWarning } from '@/core/words/say-file';
-import { sayProblem } from '@/core/words/say-problem';
-import { CLEF_WORDS, DIRECTION_WORDS, SCALE_WORDS, SIGNATURE_WORDS } from '@/core/words/vocabulary';
+import { CLEF_WORDS, DIRECTION_WORDS, SIGNATURE_WORDS } from '@/core/words/vocabulary';
 import { plainName } from '../file/decode';
 
 /** One scale of a list, with the line it stands on, from 1. */
@@ -20,21 +17,6 @@ export type ListReading = {
 
 const LINE_LIMIT = 200;
 const LINES_LIMIT = 500;
-
-/** What a scale may be called in a list, in small letters. `minor` alone would have to be guessed. */
-function scaleFrom(w: ClassWords, text: string): ScaleId | null {
-  const read = text
-    .trim()
-    .toLowerCase()
-    .replace(/[\s-]+/gu, ' ');
-  return (
-    NAMED_SCALE_IDS.find((id) =>
-      [SCALE_WORDS[id], w.scaleWord(id), id].some((word) => word.toLowerCase().replaceAll('-', ' ') === read),
-    ) ??
-    SCALE_ALIASES[read] ??
-    null
-  );
-}
 
 function oneOf<Value extends string>(
   values: readonly Value[],
@@ -61,7 +43,7 @@ type Read = { readonly request: ScaleRequest } | { readonly why: string };
 
 function readLine(w: ClassWords, text: string): Read {
   const [first = '', ...others] = text.replace(/\.$/u, '').split(/[,;]/u);
-  const head = readHead(w, first.trim());
+  const head = readScale(w, first.trim());
   if ('why' in head) return head;
   let request: ScaleRequest = { ...head, direction: null, clef: null, signature: null };
   for (const part of others.filter((each) => each.trim() !== '')) {
@@ -79,25 +61,6 @@ function readLine(w: ClassWords, text: string): Read {
     };
   }
   return { request };
-}
-
-/** The tonic and the scale: the first place where both halves can be read. */
-function readHead(
-  w: ClassWords,
-  text: string,
-): Pick<ScaleRequest, 'tonic' | 'scale'> | { readonly why: string } {
-  const words = text.split(/\s+|(?<=\p{L})-(?=(?:dur|moll)\b)/iu);
-  for (let cut = 1; cut < words.length; cut += 1) {
-    const rest = words.slice(cut).join(' ');
-    const steps = readTypedSteps(rest, w.figures);
-    const scale = scaleFrom(w, rest) ?? (steps?.ok ? askedFrom(steps.steps) : null);
-    const tonic = w.read(words.slice(0, cut).join(' '));
-    if (scale && tonic.ok) return { tonic: tonic.note, scale };
-    if (tonic.ok && steps && !steps.ok) return { why: sayProblem(w, steps.problem) };
-    if (scale && !tonic.ok) return { why: sayProblem(w, tonic.problem) };
-  }
-  if (/\bminor$/iu.test(text)) return { why: 'Which minor? Write natural, harmonic or melodic minor.' };
-  return { why: `No scale was read. Write a tonic and a scale: ${Object.values(SCALE_WORDS).join(', ')}.` };
 }
 
 /**

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { ENGLISH } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
@@ -15,9 +15,7 @@ import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { type Lit, sameLit } from '@/ui/surfaces/lit';
 import { useSteady } from '@/ui/use-steady';
-import { Disagreement } from './Disagreement';
-import { KeysSheet } from './KeysSheet';
-import { Notice } from './Notice';
+import { Compare, Disagreement, FileSheet, KeysSheet, Notice, Paper, ShelfSheet, WhySheet } from './lazily';
 import { sentenceOfOffer } from './offered';
 import { Single } from './Single';
 import { besideOf, type DeriveSentence } from './sentence';
@@ -28,15 +26,6 @@ import { useHead } from './use-head';
 import { hrefOf, REST, useSentence } from './use-sentence';
 import { disagreementIn, viewOf } from './view';
 
-/** What is not needed for the first sentence is loaded when it is opened. */
-const ShelfSheet = lazy(() => import('./ShelfSheet').then((module) => ({ default: module.ShelfSheet })));
-const FileSheet = lazy(() =>
-  import('@/ui/files/FileSheet').then((module) => ({ default: module.FileSheet })),
-);
-const Compare = lazy(() => import('./Compare').then((module) => ({ default: module.Compare })));
-const WhySheet = lazy(() => import('./WhySheet').then((module) => ({ default: module.WhySheet })));
-const Paper = lazy(() => import('@/ui/paper/Paper').then((module) => ({ default: module.Paper })));
-
 type Props = { readonly served: Scene };
 
 /** The Derive room: one sentence, its derivation on every surface, and what becomes of it. */
@@ -46,6 +35,13 @@ export function Derive(props: Props) {
       <Room {...props} />
     </ErrorBoundary>
   );
+}
+
+/** Whether something has ever been so. */
+function useSeen(now: boolean): boolean {
+  const seen = useRef(false);
+  seen.current ||= now;
+  return seen.current;
 }
 
 type Sheet = 'shelf' | 'keys' | 'share' | 'why' | null;
@@ -84,10 +80,10 @@ function Room({ served }: Props) {
     return () => clearTimeout(rested);
   }, [w, scale]);
 
-  // Once opened, the shelf stays, so that it can also be seen closing.
-  const seen = useRef(false);
-  seen.current ||= sheet === 'shelf';
-  const shelfSeen = seen.current;
+  // Once opened, a sheet stays, so that it can also be seen closing.
+  const shelfSeen = useSeen(sheet === 'shelf');
+  const keysSeen = useSeen(sheet === 'keys');
+  const whySeen = useSeen(sheet === 'why');
 
   const hands = useSteady({
     point: (next: Lit | null) => setLit((now) => (sameLit(now, next) ? now : next)),
@@ -164,9 +160,17 @@ function Room({ served }: Props) {
           onChoose={speech.choose}
         />
         <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
-          <Notice problems={problems} saving={school.state.saving} />
+          {(problems.length > 0 || typeof school.state.saving === 'object') && (
+            <Suspense>
+              <Notice problems={problems} saving={school.state.saving} />
+            </Suspense>
+          )}
           <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
-          {found && <Disagreement found={found} address={hrefOf(sentence)} />}
+          {found && (
+            <Suspense>
+              <Disagreement found={found} address={hrefOf(sentence)} />
+            </Suspense>
+          )}
           {other ? (
             <Suspense>
               <Compare
@@ -216,15 +220,19 @@ function Room({ served }: Props) {
               onBringIn={hands.bringIn}
             />
           )}
-          {sheet === 'why' && <WhySheet open onOpen={hands.onWhy} scale={scale} method={sentence.method} />}
+          {sheet === 'why' && (
+            <WhySheet open={sheet === 'why'} onOpen={hands.onWhy} scale={scale} method={sentence.method} />
+          )}
+          {keysSeen && (
+            <KeysSheet
+              open={sheet === 'keys'}
+              onOpen={hands.onKeys}
+              single={single === 'on'}
+              onSingle={hands.onSingle}
+            />
+          )}
           {paper && <Paper sheet={paper} onDone={actions.printed} />}
         </Suspense>
-        <KeysSheet
-          open={sheet === 'keys'}
-          onOpen={hands.onKeys}
-          single={single === 'on'}
-          onSingle={hands.onSingle}
-        />
       </div>
     </Speaking>
   );

@@ -5,10 +5,10 @@ import { NAMED_SCALE_IDS } from '@/core/scale/pattern';
 import { relatedKeys } from '@/core/scale/related';
 import type { Scale } from '@/core/scale/scale';
 import type { ClassWords } from '@/core/words/class-words';
+import { readScale } from '@/core/words/read-scale';
 import { sayRelated } from '@/core/words/say-related';
 import { scaleName } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
-import { readTextList } from '@/formats/text-list/read';
 import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
 import { writeBeside } from './beside';
 import type { Beside, DeriveSentence } from './sentence';
@@ -73,9 +73,9 @@ export function besideWord(w: ClassWords, sentence: DeriveSentence): Word {
     hint: say.typeScale,
     options: [nothing, ...known, ...list],
     typed: (text) => {
-      const request = readTextList(w, text).scales[0]?.request;
-      if (!request || !scaleAsked(request.tonic, request.scale).ok) return null;
-      const beside: Beside = { kind: 'scale', tonic: request.tonic, scale: request.scale };
+      const read = readScale(w, text.trim());
+      if ('why' in read || !scaleAsked(read.tonic, read.scale).ok) return null;
+      const beside: Beside = { kind: 'scale', ...read };
       return { ...option(beside, besideText(w, beside)), match: () => 1 };
     },
     unmatched: (text) => say.noBeside(text.trim()),

@@ -8,10 +8,9 @@ import type { PaperSheet } from '@/ui/paper/Paper';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
 import { compareActions } from './compare-actions';
-import { handoutOf, paperOf } from './paper';
 import { byMethod, type DeriveSentence } from './sentence';
 import { withWord } from './sentence-words';
-import { type ShareId, share } from './share';
+import type { ShareId } from './share';
 import { shelfActions } from './shelf-actions';
 import { slideWindow, toRelative } from './slide';
 import type { Change } from './use-sentence';
@@ -51,7 +50,10 @@ export function useActions(given: Given) {
   const change = (next: DeriveSentence, how: Change) => {
     if (next !== sentence) say(next, how);
   };
-  const print = async (blank: boolean) => setPaper(await paperOf(w, head, sentence, blank));
+  const print = async (blank: boolean) => {
+    const { paperOf } = await import('./paper');
+    setPaper(await paperOf(w, head, sentence, blank));
+  };
   const actions = useSteady({
     toStep,
     toMethod,
@@ -82,10 +84,12 @@ export function useActions(given: Given) {
       const { data } = school.state;
       const title = data.lessons.find(({ id }) => id === lesson)?.name ?? SHELF_WORDS.noLesson;
       const kept = data.kept.filter((item) => item.lesson === lesson);
+      const { handoutOf } = await import('./paper');
       setPaper(await handoutOf(w, head, title, kept));
     },
     share: async (id: ShareId) => {
       if (id === 'print' || id === 'printBlank') return print(id === 'printBlank');
+      const { share } = await import('./share');
       const shared = await share(w, id, sentence, view);
       const { told, share: names } = words;
       if (shared.done === 'copied') tell(told.copied(names[id]));

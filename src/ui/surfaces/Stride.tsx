@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Derivation, DerivationStep } from '@/core/derive/derivation';
 import { PATTERNS } from '@/core/scale/pattern';
 import type { WrittenScale } from '@/core/scale/written';
@@ -7,7 +7,7 @@ import { readLine, sayPlace } from '@/core/words/say-note';
 import { deriveWords } from '@/core/words/screen/derive';
 import type { Scene } from '@/engrave/scene';
 import { strideScene } from '@/engrave/stride';
-import { twoOctavesScene } from '@/engrave/two-octaves';
+import type { TwoOctavesQuestion } from '@/engrave/two-octaves';
 import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
@@ -26,17 +26,29 @@ type Props = {
   readonly onPlace: (place: number) => void;
 };
 
+type DrawOctaves = (question: TwoOctavesQuestion) => Scene;
+
+/** The drawing of two octaves, which only one method needs, once it has been loaded. */
+function useOctaves(wanted: boolean): DrawOctaves | null {
+  const [draw, setDraw] = useState<{ readonly scene: DrawOctaves } | null>(null);
+  useEffect(() => {
+    if (wanted) void import('@/engrave/two-octaves').then(({ twoOctavesScene: scene }) => setDraw({ scene }));
+  }, [wanted]);
+  return draw?.scene ?? null;
+}
+
 const GUESS = { width: 736, height: 320 };
 
 /** The two octaves of the parent while a scale is begun elsewhere in them; null at every other step. */
 function turnScene(
+  draw: DrawOctaves | null,
   w: ClassWords,
   { scale }: WrittenScale,
   { saying }: DerivationStep,
   { steps }: Derivation,
   room: { readonly width: number; readonly height: number },
 ): Scene | null {
-  if (saying.code !== 'two-octaves' && saying.code !== 'start-on') return null;
+  if (!draw || (saying.code !== 'two-octaves' && saying.code !== 'start-on')) return null;
   const two = steps.find((step) => step.saying.code === 'two-octaves')?.saying;
   if (two?.code !== 'two-octaves') return null;
   const parent = w.key(two.parent, 'major');
@@ -44,7 +56,7 @@ function turnScene(
   // The minor forms are begun elsewhere as natural minor; what they raise comes after.
   const begun = scale.id && (PATTERNS[scale.id].mode === 'minor' ? 'natural-minor' : scale.id);
   const name = turned && begun ? w.scale(scale.tonic, begun) : parent;
-  return twoOctavesScene({ w, notes: two.notes, degree: turned ? saying.degree : 1, name, parent, ...room });
+  return draw({ w, notes: two.notes, degree: turned ? saying.degree : 1, name, parent, ...room });
 }
 
 /** The stride with its keyboard lanes; every note of it can be pointed at. */
@@ -55,11 +67,12 @@ export function Stride({ id, written, derivation, step, lit, onLit, onPlace }: P
   const { line, scale } = written;
   const mode = scale.id && PATTERNS[scale.id].mode;
   const pointed = lit?.kind === 'place' ? lit.place : null;
+  const octaves = useOctaves(derivation.method === 'parent');
   const scene = useMemo(
     () =>
-      turnScene(w, written, step, derivation, room) ??
+      turnScene(octaves, w, written, step, derivation, room) ??
       strideScene({ w, written, step, steps: derivation.steps, lit: pointed, ...room }),
-    [w, written, step, derivation, pointed, room],
+    [octaves, w, written, step, derivation, pointed, room],
   );
   const labels = useMemo(() => line.map((_, place) => sayPlace(w, line, place, mode)), [w, line, mode]);
   // A letter slides to its sharp while one question is worked out; another question stands at once.

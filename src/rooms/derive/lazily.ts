@@ -1,0 +1,18 @@
+import { lazy } from 'react';
+
+// What is not needed for the first sentence is loaded when it is opened.
+
+export const ShelfSheet = lazy(() =>
+  import('./ShelfSheet').then((module) => ({ default: module.ShelfSheet })),
+);
+export const FileSheet = lazy(() =>
+  import('@/ui/files/FileSheet').then((module) => ({ default: module.FileSheet })),
+);
+export const Compare = lazy(() => import('./Compare').then((module) => ({ default: module.Compare })));
+export const Disagreement = lazy(() =>
+  import('./Disagreement').then((module) => ({ default: module.Disagreement })),
+);
+export const KeysSheet = lazy(() => import('./KeysSheet').then((module) => ({ default: module.KeysSheet })));
+export const Notice = lazy(() => import('./Notice').then((module) => ({ default: module.Notice })));
+export const WhySheet = lazy(() => import('./WhySheet').then((module) => ({ default: module.WhySheet })));
+export const Paper = lazy(() => import('@/ui/paper/Paper').then((module) => ({ default: module.Paper })));
