@@ -220,7 +220,7 @@ function Room({ served }: Props) {
               onBringIn={hands.bringIn}
             />
           )}
-          {sheet === 'why' && (
+          {whySeen && (
             <WhySheet open={sheet === 'why'} onOpen={hands.onWhy} scale={scale} method={sentence.method} />
           )}
           {keysSeen && (
