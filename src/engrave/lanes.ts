@@ -48,8 +48,31 @@ export function lanes(
     group('keys', 'keys', [...gathered(keys), ...naturalHalfSteps(grid, lowest)]),
     group('dots', 'dots', gathered(dots)),
     ...onKeys(w, grid, lowest, step, { line, scale }, columns),
+    ...gapLetters(w, grid, step, columns),
     hopGroup(grid, lowest, hops),
   ];
+}
+
+/** The letters of the steps between the dots, once for each gap. */
+function gapLetters(
+  w: ClassWords,
+  grid: Grid,
+  step: DerivationStep,
+  columns: readonly number[],
+): readonly Group[] {
+  if (grid.laneHeight < TALL) return [];
+  const y = grid.laneTop + grid.laneHeight * 0.82 + grid.small * 0.34;
+  const found = new Map<string, Group>();
+  step.line.forEach((state, place) => {
+    const [from, to] = [columns[place - 1], columns[place]];
+    if (from === undefined || to === undefined) return;
+    if (state.stage === 'letter' || step.line[place - 1]?.stage === 'letter') return;
+    const letters = w.stepLetters(Math.abs(to - from));
+    const gap = [from, to].sort((a, b) => a - b).join();
+    const marks = figures(letters, 0, 0, grid.small - 1, 'quiet');
+    found.set(gap, group(`lane-gap-${gap}`, 'lane-gap', marks, { x: grid.x((from + to) / 2), y }));
+  });
+  return [...found.values()];
 }
 
 /** What the class sings on a key, or its degree; once, also where the way down comes back to it. */

@@ -1,0 +1,143 @@
+import type { SpelledNote } from '../note/spelled';
+import { NAMED_SCALE_IDS, PATTERNS, SCALE_IDS, type ScaleId } from '../scale/pattern';
+import { type Scale, scaleNamed } from '../scale/scale';
+import { type DecisionStep, decide } from './decision';
+import {
+  type RowWay,
+  risingForm,
+  rowWay,
+  type SoundingScale,
+  type SpellingFinding,
+  soundingScales,
+  spellingFindings,
+} from './spelling';
+
+/** The fewest and the most notes a line may have to be named. */
+export const FEWEST_NOTES = 3;
+export const MOST_NOTES = 32;
+
+/** Why a name stands where it does among all that fit. */
+export type NameReason =
+  /** The notes are the whole scale, in its order, from tonic to tonic or from it. */
+  | 'whole-row'
+  /** They begin and end on its tonic; only begin; only end; or it is among them. */
+  | 'begins-and-ends'
+  | 'begins'
+  | 'ends'
+  | 'within';
+
+/** A name that fits: every note is in the scale as it is spelled. */
+export type ScaleName = {
+  readonly tonic: SpelledNote;
+  readonly scale: ScaleId;
+  readonly reason: NameReason;
+  /** Notes of the scale that the line does not have. */
+  readonly missing: readonly SpelledNote[];
+};
+
+export type Identification = {
+  readonly notes: readonly SpelledNote[];
+  readonly way: RowWay;
+  readonly findings: readonly SpellingFinding[];
+  /** Best first; empty where none fits. */
+  readonly names: readonly ScaleName[];
+  /** Scales it only sounds like. */
+  readonly sounding: readonly SoundingScale[];
+  /** The way to the name, step by step. */
+  readonly steps: readonly DecisionStep[];
+};
+
+function same(one: readonly SpelledNote[], other: readonly SpelledNote[]): boolean {
+  return one.length === other.length && one.every((note, at) => note === other[at]);
+}
+
+/** Whether a line is a scale written out, from tonic to tonic or without its octave, up, down or up and down. */
+function isWholeRow(notes: readonly SpelledNote[], { ascending, descending }: Scale): boolean {
+  const both = [...ascending, ...descending.slice(1)];
+  const rows = [ascending, ascending.slice(0, -1), descending, both, [...ascending, ...descending]];
+  return rows.some((row) => same(notes, row));
+}
+
+function reasonOf(notes: readonly SpelledNote[], scale: Scale): NameReason {
+  if (isWholeRow(notes, scale)) return 'whole-row';
+  const [first, last] = [notes[0] === scale.tonic, notes.at(-1) === scale.tonic];
+  if (first && last) return 'begins-and-ends';
+  return first ? 'begins' : last ? 'ends' : 'within';
+}
+
+const RANK: Readonly<Record<NameReason, number>> = {
+  'whole-row': 0,
+  'begins-and-ends': 1,
+  begins: 2,
+  ends: 3,
+  within: 4,
+};
+
+/** How near at hand a scale is among equals: major, natural minor, the other minors, the modes, the rest. */
+const USUAL: readonly ScaleId[] = NAMED_SCALE_IDS;
+
+function fitting(notes: readonly SpelledNote[], tonic: SpelledNote, id: ScaleId): ScaleName | null {
+  const reading = scaleNamed(tonic, id);
+  if (!reading.ok) return null;
+  const { scale } = reading;
+  const own = new Set([...scale.ascending, ...scale.descending]);
+  if (!notes.every((note) => own.has(note))) return null;
+  const reason = reasonOf(notes, scale);
+  // The beginnings of scales and the chromatic one hold too little or too much to be named by anything but their row.
+  const whole = SCALE_IDS.some((known) => known === id);
+  if (!whole && reason !== 'whole-row') return null;
+  const missing = [...new Set(scale.ascending)].filter((note) => !notes.includes(note));
+  return { tonic, scale: id, reason, missing };
+}
+
+/** A minor form must show every note it raises, or a nearer name says as much; beside them it may show others. */
+function showsItsForm(notes: readonly SpelledNote[], { tonic, scale }: ScaleName): boolean {
+  const reading = scaleNamed(tonic, scale);
+  if (!reading.ok) return false;
+  return PATTERNS[scale].raised.every((degree) => {
+    const raised = reading.scale.ascending[degree - 1];
+    return raised !== undefined && notes.includes(raised);
+  });
+}
+
+function namesOf(notes: readonly SpelledNote[]): readonly ScaleName[] {
+  const tonics = [...new Set(notes)];
+  const found = tonics.flatMap((tonic) =>
+    NAMED_SCALE_IDS.flatMap((id): ScaleName[] => {
+      const name = fitting(notes, tonic, id);
+      return name && showsItsForm(notes, name) ? [name] : [];
+    }),
+  );
+  return found.sort(
+    (a, b) =>
+      RANK[a.reason] - RANK[b.reason] ||
+      a.missing.length - b.missing.length ||
+      USUAL.indexOf(a.scale) - USUAL.indexOf(b.scale) ||
+      tonics.indexOf(a.tonic) - tonics.indexOf(b.tonic),
+  );
+}
+
+/**
+ * Names a line of spelled notes (facts: name a scale from its notes): the spelling is judged first, then the third,
+ * the seventh and the sixth decide in turn, then all steps must fit before a name is given. Every scale that holds
+ * all the notes as they are spelled is a name; a line's first and last note rank them.
+ *
+ * @param notes 3 to 32
+ * @example identify('G A B C D E F# G'.split(' ').map(noteNamed)).names[0].scale // 'major'
+ */
+export function identify(notes: readonly SpelledNote[]): Identification {
+  const way = rowWay(notes);
+  const rising = risingForm(notes, way);
+  const names = namesOf(notes);
+  const whole = names[0]?.reason === 'whole-row';
+  const findings = way === 'none' || whole ? [] : spellingFindings(rising);
+  const sounding = way === 'none' || whole ? [] : soundingScales(rising);
+  return {
+    notes,
+    way,
+    findings,
+    names,
+    sounding,
+    steps: decide({ notes, way, rising, findings, names, sounding }),
+  };
+}
