@@ -1,0 +1,231 @@
+import type { SignatureProblem } from '../identify/drawn-signature';
+import type { KeySaying, SignatureRule } from '../identify/key-of-signature';
+import type { WriteSaying } from '../identify/signature-of-key';
+import type { SpelledNote } from '../note/spelled';
+import type { Mode } from '../scale/mode';
+import type { ScaleId } from '../scale/pattern';
+import type { ClassWords } from './class-words';
+import type { SaidStep } from './say-method';
+import { sayStep } from './say-step';
+import { degreeIn, numberWord, ordinal, signCount } from './vocabulary';
+
+const plain = (text: string): SaidStep => ({ text, reason: null });
+const row = (w: ClassWords, notes: readonly SpelledNote[]) => notes.map(w.note).join(' ');
+
+/** The scale a mode is called by. */
+export function scaleOfMode(mode: Mode): ScaleId {
+  return mode === 'minor' ? 'natural-minor' : mode;
+}
+
+/** A key by its mode: `A♭ major`, `F minor`, `B♭ dorian`. */
+export function modeKey(w: ClassWords, tonic: SpelledNote, mode: Mode): string {
+  return mode === 'major' || mode === 'minor' ? w.key(tonic, mode) : w.scale(tonic, scaleOfMode(mode));
+}
+
+/** A rule of thumb in the words of the sentence. */
+export function ruleWords(w: ClassWords, rule: SignatureRule): string {
+  switch (rule) {
+    case 'last-but-one':
+      return 'the last flat but one';
+    case 'fourth-below':
+      return 'a fourth below the last flat';
+    case 'next-letter':
+      return `the next ${w.letterWord} with its sign`;
+    case 'half-step':
+      return `a diatonic ${w.half} above the last sharp`;
+  }
+}
+
+type Key<Code extends KeySaying['code']> = Extract<KeySaying, { readonly code: Code }>;
+
+/** One step from a signature to its keys. */
+export function sayKeyStep(w: ClassWords, saying: KeySaying): SaidStep {
+  switch (saying.code) {
+    case 'take-order':
+      return takeOrderLine(w, saying);
+    case 'empty-signature':
+      return {
+        text: `No sharps and no flats: ${w.key(saying.major, 'major')} or ${w.key(saying.minor, 'minor')}.`,
+        reason: 'An empty signature is a full answer.',
+      };
+    case 'major-by-rule':
+      return ruleLine(w, saying);
+    case 'no-last-but-one':
+      return noLastButOneLine(w, saying);
+    case 'with-its-sign':
+      return {
+        text: `Not ${w.letter(saying.major.letter)}: the signature has ${w.note(saying.major)}, and the key takes its sign.`,
+        reason: `From ${w.note(saying.sign)} to ${w.letter(saying.major.letter)} would be no step at all: they are one key on the keyboard.`,
+      };
+    case 'minor-by-relative':
+      return {
+        text: `${w.key(saying.minor, 'minor')} shares the signature: three ${w.halves} under ${w.note(saying.major)}.`,
+        reason: `${w.note(saying.minor)} is the ${w.degree(saying.minor, saying.major)} of ${w.key(saying.major, 'major')}, its ${w.relative}${german(w) ? '' : ' minor'}.`,
+      };
+    case 'minor-by-last-sharp':
+      return {
+        text: `${capitalFirst(w.aStep(2))} below the last sharp, ${w.note(saying.sign)}, stands ${w.key(saying.minor, 'minor')}.`,
+        reason: `The last sharp is the ${w.degree(saying.sign, saying.minor)} of the minor key.`,
+      };
+    case 'minor-by-third':
+      return plain(
+        `A third, three ${w.halves}, below ${w.note(saying.major)} stands ${w.key(saying.minor, 'minor')}.`,
+      );
+    case 'mode-owner':
+      return {
+        text: `${modeKey(w, saying.tonic, saying.mode)} has the same signature.`,
+        reason: `${w.note(saying.tonic)} is the ${w.degree(saying.tonic, saying.major)} of ${w.key(saying.major, 'major')}, and a mode takes its parent's signature.`,
+      };
+    case 'mode-owners': {
+      const owners = saying.owners.map(({ mode, tonic }) => modeKey(w, tonic, mode));
+      return plain(`Every mode has one key with these signs: ${owners.join(', ')}.`);
+    }
+    case 'major-or-minor':
+      return settleLine(w, saying);
+    case 'all-seven':
+      return sevenLine(w, saying.sharps);
+  }
+}
+
+function german({ settings }: ClassWords): boolean {
+  return settings.relatives === 'german';
+}
+
+function capitalFirst(text: string): string {
+  return text.slice(0, 1).toUpperCase() + text.slice(1);
+}
+
+function takeOrderLine(w: ClassWords, { count, signs }: Key<'take-order'>): SaidStep {
+  const order = count > 0 ? 'sharps' : 'flats';
+  const saying = w.sayings[order].trim();
+  return {
+    text: `${capitalFirst(signCount(count))}, by the order of ${order}: ${row(w, signs)}.`,
+    reason: saying ? `‘${saying}’` : null,
+  };
+}
+
+function ruleLine(w: ClassWords, { rule, sign, major }: Key<'major-by-rule'>): SaidStep {
+  const key = w.key(major, 'major');
+  const fourth = degreeIn(w.settings.degrees, 4, 0);
+  const seventh = degreeIn(w.settings.degrees, 7, 0);
+  switch (rule) {
+    case 'last-but-one':
+      return {
+        text: `The last flat but one is ${w.note(sign)}: ${key}.`,
+        reason: `The last flat is the ${fourth}, and the one before it lies a fifth higher: on the tonic.`,
+      };
+    case 'fourth-below':
+      return {
+        text: `A fourth below the last flat, ${w.note(sign)}, stands ${w.note(major)}: ${key}.`,
+        reason: `The last flat is always the ${fourth}.`,
+      };
+    case 'next-letter':
+      return {
+        text: `The next ${w.letterWord} after the last sharp, ${w.note(sign)}, with its own sign is ${w.note(major)}: ${key}.`,
+        reason: `The last sharp is always the ${seventh}, a ${w.half} under the tonic.`,
+      };
+    case 'half-step':
+      return {
+        text: `A diatonic ${w.half} above the last sharp, ${w.note(sign)}, stands ${w.note(major)}: ${key}.`,
+        reason: `The last sharp is always the ${seventh}.`,
+      };
+  }
+}
+
+function noLastButOneLine(w: ClassWords, { sign, major }: Key<'no-last-but-one'>): SaidStep {
+  return {
+    text: `One flat has no last but one. It is the exception: ${w.key(major, 'major')}.`,
+    reason: `The last flat, ${w.note(sign)}, is the ${degreeIn(w.settings.degrees, 4, 0)}: a fourth below it stands ${w.note(major)}. That rule has no exception.`,
+  };
+}
+
+function settleLine(w: ClassWords, { major, minor, seventh, raised }: Key<'major-or-minor'>): SaidStep {
+  return {
+    text: `Which of the two? The home note decides: ${w.note(major)} for ${w.key(major, 'major')}, ${w.note(minor)} for ${w.key(minor, 'minor')}.`,
+    reason: `Look at the first and last note and bass. ${w.noteWithSign(raised)} for ${w.noteWithSign(seventh)}, a raised ${degreeIn(w.settings.degrees === 'numbers' ? 'numbers' : w.settings.degrees, 7, w.settings.degrees === 'against-major' ? -1 : 0)}, speaks for ${w.key(minor, 'minor')}.`,
+  };
+}
+
+function sevenLine(w: ClassWords, sharps: boolean): SaidStep {
+  const kind = sharps ? 'sharp' : 'flat';
+  return {
+    text: `All seven ${w.letterWords} are ${kind}.`,
+    reason: `To read it at sight, think of plain ${w.letterWords}, every note a ${w.half} ${sharps ? 'higher' : 'lower'}.`,
+  };
+}
+
+type Write<Code extends WriteSaying['code']> = Extract<WriteSaying, { readonly code: Code }>;
+
+/** One step of writing a signature. */
+export function sayWriteStep(w: ClassWords, saying: WriteSaying): SaidStep {
+  switch (saying.code) {
+    case 'no-signs':
+      return { text: 'No sharps and no flats.', reason: 'An empty signature is a full answer.' };
+    case 'sharps-until':
+      return plain(
+        `Say the sharps in order until the one a diatonic ${w.half} under ${w.note(saying.tonic)}.`,
+      );
+    case 'flats-past':
+      return plain(`Say the flats in order to ${w.note(saying.tonic)}, and one more.`);
+    case 'plain-flat-key':
+      return {
+        text: `${w.key(saying.tonic, 'major')} has one flat: ${w.note(saying.sign)}.`,
+        reason: `It is the only flat key with a plain name, so no flat stops the order; its one flat is the ${degreeIn(w.settings.degrees, 4, 0)}.`,
+      };
+    case 'say-sharp':
+      return saySharpLine(w, saying);
+    case 'say-flat':
+      return sayFlatLine(w, saying);
+    case 'take-next':
+      return plain(`${w.note(saying.sign)}, the ${ordinal(saying.number)} of ${numberWord(saying.of)}.`);
+    case 'signature-stands':
+      return plain(`It stands: ${signCount(saying.count)}, ${row(w, saying.signs)}.`);
+    case 'seven-signs':
+      return sevenLine(w, saying.sharps);
+    default:
+      return sayStep(w, saying);
+  }
+}
+
+function saySharpLine(w: ClassWords, { sign, tonic, stops }: Write<'say-sharp'>): SaidStep {
+  if (!stops) return plain(`${w.note(sign)}: not yet under ${w.note(tonic)}, so go on.`);
+  return {
+    text: `${w.note(sign)}: a diatonic ${w.half} under ${w.note(tonic)}, so stop.`,
+    reason: `It is the ${w.degree(sign, tonic)} of ${w.key(tonic, 'major')}.`,
+  };
+}
+
+function sayFlatLine(w: ClassWords, { sign, tonic, role }: Write<'say-flat'>): SaidStep {
+  switch (role) {
+    case 'on-the-way':
+      return plain(`${w.note(sign)}: not yet ${w.note(tonic)}, so go on.`);
+    case 'tonic':
+      return plain(`${w.note(sign)}: the name of the key, and one more.`);
+    case 'one-more':
+      return {
+        text: `${w.note(sign)}: one more, so stop.`,
+        reason: `It is the ${w.degree(sign, tonic)} of ${w.key(tonic, 'major')}.`,
+      };
+  }
+}
+
+/** Why drawn signs are no key signature: what stands, what is wrong, what to do. */
+export function saySignatureProblem(w: ClassWords, problem: SignatureProblem): string {
+  const sign = w.note(problem.sign);
+  switch (problem.code) {
+    case 'signature-mixed':
+      return `${sign} mixes sharps and flats. A key signature has signs of one kind.`;
+    case 'signature-natural':
+      return `${w.noteWithSign(problem.sign)} is a natural. A key signature has sharps or flats; naturals stand there only to cancel an old one.`;
+    case 'signature-double':
+      return `${sign} has two signs. A key signature has single sharps or flats.`;
+    case 'signature-twice':
+      return `${sign} stands twice. Each sign stands once and holds in every octave.`;
+    case 'signature-start':
+      return `It begins with ${sign}. The order begins with ${w.note(problem.wanted)}.`;
+    case 'signature-gap':
+      return `${sign} stands where the order has ${w.note(problem.wanted)}. No sign of the order may be left out.`;
+    case 'signature-order':
+      return `The signs are right, but ${sign} stands where the order has ${w.note(problem.wanted)}.`;
+  }
+}
