@@ -117,7 +117,7 @@ test.describe('on a telephone', () => {
   test('the sentence is said by touch', async ({ page, room }) => {
     await room.open();
     await room.word('scale').tap();
-    await page.getByRole('option', { name: 'major' }).tap();
+    await page.getByRole('option', { name: 'major ionian' }).tap();
     await expect(room.sentence).toContainText('Build C♯ major');
     await page.getByRole('button', { name: 'Step back' }).tap();
     await expect(room.step).toContainText('A♯ up a whole step is B♯.');

@@ -7,7 +7,7 @@ import type { ScaleId } from '../scale/pattern';
 import type { ClassWords } from './class-words';
 import type { SaidStep } from './say-method';
 import { sayStep } from './say-step';
-import { degreeIn, numberWord, ordinal, signCount } from './vocabulary';
+import { degreeIn, numberWord, signCount } from './vocabulary';
 
 const plain = (text: string): SaidStep => ({ text, reason: null });
 const row = (w: ClassWords, notes: readonly SpelledNote[]) => notes.map(w.note).join(' ');
@@ -177,7 +177,7 @@ export function sayWriteStep(w: ClassWords, saying: WriteSaying): SaidStep {
     case 'say-flat':
       return sayFlatLine(w, saying);
     case 'take-next':
-      return plain(`${w.note(saying.sign)}, the ${ordinal(saying.number)} of ${numberWord(saying.of)}.`);
+      return plain(`${w.note(saying.sign)}, ${numberWord(saying.number)} of ${numberWord(saying.of)}.`);
     case 'signature-stands':
       return plain(`It stands: ${signCount(saying.count)}, ${row(w, saying.signs)}.`);
     case 'seven-signs':

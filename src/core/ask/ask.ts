@@ -1,0 +1,143 @@
+import { readDrawn } from '../identify/drawn-signature';
+import { MOST_NOTES } from '../identify/name-scale';
+import { noteNamed } from '../note/parse';
+import type { SpelledNote } from '../note/spelled';
+import { isTyped, scaleAsked } from '../scale/asked';
+import type { ClassWords } from '../words/class-words';
+import { METHOD_LEXICON, PLACE_LEXICON } from './lexicon';
+import type { Asked, AskProblem, AskReading } from './reading';
+import { relationReadings } from './relation-phrase';
+import { type ScalePhrase, scalePhrases, stepsPhrase } from './scale-phrase';
+import { countPhrase, lastSignPhrase, withoutSignature } from './signature-phrase';
+import { isKnownWord, notesAt, wordsOfLine } from './words-of-line';
+
+/** The longest line that is read, in characters. */
+const ASK_LIMIT = 240;
+
+/** Steps without a tonic are shown from here, and the reading says so. */
+const HOME = noteNamed('C');
+
+const NAMING = new Set(['what', 'is', 'name', 'notes', 'the', 'which', 'scale', 'has', 'are']);
+
+/** Three notes or more and nothing else: `F G Ab Bb C Db E F`. */
+function notesIn(w: ClassWords, words: readonly string[]): readonly SpelledNote[] | null {
+  const start = words.findIndex((word) => !NAMING.has(word.toLowerCase()));
+  const notes: SpelledNote[] = [];
+  let at = Math.max(0, start);
+  while (at < words.length) {
+    const [longest] = [...notesAt(w, words, at)].reverse();
+    if (!longest || notes.length >= MOST_NOTES) return null;
+    notes.push(longest.note);
+    at += longest.taken;
+  }
+  return notes.length >= 3 ? notes : null;
+}
+
+function notesReadings(w: ClassWords, words: readonly string[]): readonly AskReading[] {
+  const notes = notesIn(w, words);
+  if (!notes) return [];
+  const drawn = notes.length <= 7 ? readDrawn(notes) : null;
+  const named: AskReading = { kind: 'name', notes };
+  // Signs of one order can be meant as a signature.
+  return drawn?.ok ? [{ kind: 'key', fifths: drawn.fifths, mode: null }, named] : [named];
+}
+
+const BESIDE = /\s(?:vs|versus|against|beside|compared (?:with|to))\s/iu;
+
+/** Two sides of a comparison, as words; null where a line compares nothing. */
+function sides(text: string): readonly [string, string] | null {
+  const plain = text.replace(/\bside by side\b/giu, ' ').trim();
+  const asks = plain !== text.trim() || /^compare\s/iu.test(plain);
+  const line = plain.replace(/^compare\s+/iu, '');
+  const cut = BESIDE.exec(line) ?? (asks ? /\s(?:with|and|to)\s/iu.exec(line) : null);
+  if (!cut) return null;
+  return [line.slice(0, cut.index), line.slice(cut.index + cut[0].length)];
+}
+
+function compareReadings(w: ClassWords, text: string): readonly AskReading[] {
+  const found = sides(text);
+  if (!found) return [];
+  const [left, right] = found.map(wordsOfLine) as [readonly string[], readonly string[]];
+  const method = METHOD_LEXICON[(right.filter((word) => word.toLowerCase() !== 'by')[0] ?? '').toLowerCase()];
+  const [one, second] = [spellable(scalePhrases(w, left)), spellable(scalePhrases(w, right))];
+  const first = one[0];
+  if (!first) return [];
+  if (second.length === 0) {
+    if (!method || method === first.options.method) return [];
+    return [{ kind: 'compare', ...first, beside: method }];
+  }
+  return second.map(({ tonic, scale }) => ({ kind: 'compare', ...first, beside: { tonic, scale } }));
+}
+
+function spellable(phrases: readonly ScalePhrase[]): readonly ScalePhrase[] {
+  return phrases.filter(({ tonic, scale }) => scaleAsked(tonic, scale).ok);
+}
+
+function signatureReadings(w: ClassWords, words: readonly string[]): readonly AskReading[] {
+  const left = withoutSignature(words);
+  if (!left) return [];
+  const keys = spellable(scalePhrases(w, left));
+  // Forms of minor share one signature.
+  const minor = keys.length === 3 && keys.every(({ tonic }) => tonic === keys[0]?.tonic);
+  return (minor ? keys.slice(0, 1) : keys).flatMap(({ tonic, scale }): AskReading[] =>
+    isTyped(scale) ? [] : [{ kind: 'signature', tonic, scale }],
+  );
+}
+
+/** What is wrong with a line nothing was read in: words nobody knows, or words that do not go together. */
+function problemOf(w: ClassWords, text: string, words: readonly string[]): AskProblem {
+  const unknown = words.filter((word) => !isKnownWord(w, word));
+  if (unknown.length > 0)
+    return { code: 'ask-words', words: unknown.slice(0, 6).map((word) => word.slice(0, 40)) };
+  return { code: 'ask-together', read: text.trim().slice(0, 80) };
+}
+
+const problem = (found: AskProblem): Asked => ({ readings: [], problem: found });
+const read = (readings: readonly AskReading[]): Asked => ({ readings, problem: null });
+
+/**
+ * What a teacher's shorthand means, in the note names of the class: every reading there is, best first, or what was
+ * not understood. Nothing is guessed in silence: a line that may mean two things has two readings.
+ *
+ * @param text any text; past 240 characters it is not read
+ */
+export function ask(w: ClassWords, text: string): Asked {
+  if (text.length > ASK_LIMIT) return problem({ code: 'ask-long', length: text.length, limit: ASK_LIMIT });
+  const words = wordsOfLine(text);
+  if (words.length === 0) return read([]);
+  const place = PLACE_LEXICON[words.join(' ').toLowerCase()];
+  if (place) return read([{ kind: 'place', place }]);
+  const compared = compareReadings(w, text);
+  if (compared.length > 0) return read(compared);
+  const signs = lastSignPhrase(w, words) ?? countPhrase(words);
+  if (signs)
+    return signs.ok
+      ? read([{ kind: 'key', fifths: signs.fifths, mode: signs.mode }])
+      : problem(signs.problem);
+  const related = relationReadings(w, words);
+  if (related.length > 0) return read(related);
+  const signature = signatureReadings(w, words);
+  if (signature.length > 0) return read(signature);
+  const notes = notesReadings(w, words);
+  if (notes.length > 0) return read(notes);
+  const steps = stepsPhrase(w, words, HOME);
+  if (steps) {
+    if (!steps.ok) return problem({ code: 'ask-steps', sum: steps.sum });
+    return read([{ kind: 'scale', tonic: steps.tonic, scale: steps.scale, options: {}, related: null }]);
+  }
+  return scaleReadings(w, text, words);
+}
+
+function scaleReadings(w: ClassWords, text: string, words: readonly string[]): Asked {
+  const phrases = scalePhrases(w, words);
+  const fits = spellable(phrases);
+  if (fits.length > 0) {
+    return read(fits.map((phrase) => ({ kind: 'scale', ...phrase, related: null })));
+  }
+  const [first] = phrases;
+  const reading = first && scaleAsked(first.tonic, first.scale);
+  if (first && reading && !reading.ok) {
+    return problem({ code: 'ask-spelling', tonic: first.tonic, instead: reading.problem.instead });
+  }
+  return problem(problemOf(w, text, words));
+}

@@ -1,0 +1,135 @@
+import type { MethodId } from '../derive/derivation';
+import type { ScaleId } from '../scale/pattern';
+import type { AskOptions, AskPlace } from './reading';
+
+/** Words for scales, each with what it tells: a whole scale, or a part of its name. */
+export type ScaleWord = ScaleId | 'minor' | 'natural' | 'harmonic' | 'melodic' | 'tetrachord' | 'pentachord';
+
+export const SCALE_LEXICON: Readonly<Record<string, ScaleWord>> = {
+  major: 'major',
+  maj: 'major',
+  dur: 'major',
+  ionian: 'major',
+  ion: 'major',
+  minor: 'minor',
+  min: 'minor',
+  m: 'minor',
+  moll: 'minor',
+  natural: 'natural',
+  nat: 'natural',
+  pure: 'natural',
+  aeolian: 'natural-minor',
+  aeol: 'natural-minor',
+  harmonic: 'harmonic',
+  harm: 'harmonic',
+  hm: 'harmonic',
+  melodic: 'melodic',
+  mel: 'melodic',
+  mm: 'melodic',
+  dorian: 'dorian',
+  dor: 'dorian',
+  dorisch: 'dorian',
+  phrygian: 'phrygian',
+  phryg: 'phrygian',
+  phr: 'phrygian',
+  phrygisch: 'phrygian',
+  lydian: 'lydian',
+  lyd: 'lydian',
+  lydisch: 'lydian',
+  mixolydian: 'mixolydian',
+  mixo: 'mixolydian',
+  mix: 'mixolydian',
+  mixolydisch: 'mixolydian',
+  locrian: 'locrian',
+  loc: 'locrian',
+  lokrisch: 'locrian',
+  chromatic: 'chromatic',
+  chrom: 'chromatic',
+  chromatisch: 'chromatic',
+  tetrachord: 'tetrachord',
+  pentachord: 'pentachord',
+};
+
+/** Words that choose how a scale is written or worked out. */
+export const OPTION_LEXICON: Readonly<Record<string, AskOptions>> = {
+  up: { direction: 'up' },
+  rising: { direction: 'up' },
+  ascending: { direction: 'up' },
+  down: { direction: 'down' },
+  falling: { direction: 'down' },
+  descending: { direction: 'down' },
+  both: { direction: 'both' },
+  treble: { clef: 'treble' },
+  alto: { clef: 'alto' },
+  tenor: { clef: 'tenor' },
+  bass: { clef: 'bass' },
+};
+
+/** Methods as they are called after `by`. */
+export const METHOD_LEXICON: Readonly<Record<string, MethodId>> = {
+  steps: 'step-pattern',
+  step: 'step-pattern',
+  pattern: 'step-pattern',
+  tetrachords: 'tetrachords',
+  tetrachord: 'tetrachords',
+  signature: 'signature',
+  circle: 'signature',
+  parallel: 'parallel',
+  parent: 'parent',
+  relative: 'parent',
+  chain: 'chain',
+  window: 'window',
+};
+
+/** Words that join others and tell nothing by themselves. */
+export const FILLERS: ReadonlySet<string> = new Set([
+  'scale',
+  'scales',
+  'the',
+  'in',
+  'on',
+  'of',
+  'from',
+  'for',
+  'with',
+  'going',
+  'clef',
+  'key',
+  'build',
+  'show',
+  'me',
+  'derive',
+  'write',
+  'please',
+  'and',
+  'by',
+]);
+
+export const NUMBER_LEXICON: Readonly<Record<string, number>> = {
+  no: 0,
+  zero: 0,
+  none: 0,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+};
+
+export const PLACE_LEXICON: Readonly<Record<string, AskPlace>> = {
+  class: 'class',
+  settings: 'class',
+  'class settings': 'class',
+  'note names': 'class',
+  people: 'people',
+  students: 'people',
+  backup: 'backup',
+  'save a backup': 'backup',
+  storage: 'backup',
+  sayings: 'signatures',
+  'rules of thumb': 'signatures',
+  'melodic minor down': 'writing',
+};

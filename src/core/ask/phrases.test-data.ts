@@ -1,0 +1,303 @@
+/**
+ * Shorthand that must be understood, with what it means: each reading on its own, best first, `|` between them.
+ * Scales are `tonic scale`, signatures `signs N` and `signature of key`, notes `name N notes`.
+ */
+export const UNDERSTOOD = `
+C major                              = C major
+c major                              = C major
+C maj                                = C major
+Cmaj                                 = C major
+C-Dur                                = C major
+c# harm min                          = C# harmonic-minor
+c sharp harmonic minor               = C# harmonic-minor
+C-sharp harm                         = C# harmonic-minor
+C# hm                                = C# harmonic-minor
+db major                             = Db major
+D flat major                         = Db major
+D♭ major                             = Db major
+bb mel                               = Bb melodic-minor
+B flat melodic minor                 = Bb melodic-minor
+Bb mm                                = Bb melodic-minor
+eb nat minor                         = Eb natural-minor
+E flat natural minor                 = Eb natural-minor
+b natural minor                      = B natural-minor
+A aeolian                            = A natural-minor
+F ionian                             = F major
+D dorian                             = D dorian
+d dor                                = D dorian
+E phryg                              = E phrygian
+F lyd                                = F lydian
+G mix                                = G mixolydian
+G mixo                               = G mixolydian
+B loc                                = B locrian
+F# locrian                           = F# locrian
+C chromatic                          = C chromatic
+G chrom                              = G chromatic
+D major tetrachord                   = D major-tetrachord
+D tetrachord                         = D major-tetrachord
+E minor pentachord                   = E minor-pentachord
+E major pentachord                   = E major-pentachord
+A pentachord                         = A major-pentachord | A minor-pentachord
+A minor                              = A natural-minor | A harmonic-minor | A melodic-minor
+a min                                = A natural-minor | A harmonic-minor | A melodic-minor
+Am                                   = A natural-minor | A harmonic-minor | A melodic-minor
+C#m                                  = C# natural-minor | C# harmonic-minor | C# melodic-minor
+g sharp minor                        = G# natural-minor | G# harmonic-minor | G# melodic-minor
+D                                    = D major | D natural-minor
+Bb                                   = Bb major | Bb natural-minor
+E flat                               = Eb major | Eb natural-minor
+F scale                              = F major | F natural-minor
+scale of D major                     = D major
+the scale of E flat major            = Eb major
+D major scale                        = D major
+build F# major                       = F# major
+show me G dorian                     = G dorian
+harmonic minor on C#                 = C# harmonic-minor
+melodic minor from E flat            = Eb melodic-minor
+major scale on F sharp               = F# major
+dorian D                             = D dorian
+mixolydian on B flat                 = Bb mixolydian
+D major down                         = D major down
+D major going up and down            = D major both
+D major both                         = D major both
+G major in the bass clef             = G major bass
+F major in alto clef                 = F major alto
+A harmonic minor tenor               = A harmonic-minor tenor
+Eb major with a key signature        = Eb major written
+Eb major without signature           = Eb major none
+Eb major no key signature            = Eb major none
+D dorian by parent                   = D dorian by parent
+F major by tetrachords               = F major by tetrachords
+E major by steps down treble         = E major down treble by step-pattern
+Ab melodic minor descending bass     = Ab melodic-minor down bass
+G harmonic minor ascending           = G harmonic-minor up
+W W H W W W H from E                 = E major
+E W W H W W W H                      = E major
+WWHWWWH from E                       = E major
+2 2 1 2 2 2 1 on D                   = D major
+2212221 from Ab                      = Ab major
+T T S T T T S from G                 = G major
+W H W W H W W from F sharp           = F# natural-minor
+H W W W H W W from E                 = E phrygian
+1 3 1 2 1 2 2 from D                 = D 1,3,1,2,1,2,2
+2 2 3 2 3 from C                     = C 2,2,3,2,3
+H A H W H A H from D                 = D 1,3,1,2,1,3,1
+W W H W W W H                        = C major
+2 2 1                                = C major-tetrachord
+W W H                                = C major-tetrachord
+C natural dorian                     = C dorian
+F## major                            = F## major
+F double sharp major                 = F## major
+G major treble                       = G major treble
+B flat major up                      = Bb major up
+E natural minor down alto            = E natural-minor down alto
+major D flat                         = Db major
+melodic C minor                      = C melodic-minor
+natural minor scale on G sharp       = G# natural-minor
+the harmonic minor scale of B        = B harmonic-minor
+locrian from C sharp                 = C# locrian
+lydian E flat down                   = Eb lydian down
+A lydian without a key signature     = A lydian none
+D minor pentachord in the bass clef  = D minor-pentachord bass
+C chromatic going up and down        = C chromatic both
+2 1 2 2 on A                         = A minor-pentachord
+1 1 1 1 1 1 1 1 1 1 1 1 from G       = G chromatic
+2 1 2 1 2 1 2 1 from C               = C 2,1,2,1,2,1,2,1
+4 4 4 on E                           = E 4,4,4
+seven flats minor                    = signs -7 minor
+six sharps major                     = signs 6 major
+phrygian key with 4 flats            = signs -4 phrygian
+mixolydian 1 sharp                   = signs 1 mixolydian
+locrian no sharps or flats           = signs 0 locrian
+which dorian key has 5 sharps        = signs 5 dorian
+last sharp is A# minor               = signs 5 minor
+last flat Gb major                   = signs -5 major
+C major vs chain                     = C major beside chain
+G melodic minor vs G harmonic minor  = G melodic-minor beside G harmonic-minor
+2 2 2 2 2 2 from Db                  = Db 2,2,2,2,2,2
+F G Ab Bb C Db E F                   = name 8 notes
+C D E                                = name 3 notes
+G, A, B, C, D, E, F#, G              = name 8 notes
+what is F G A flat B flat C          = name 5 notes
+name D E F G A B C D                 = name 8 notes
+notes A B C# D                       = name 4 notes
+F# G# A# B                           = name 4 notes
+C# D# E F# G# A B# C#                = name 8 notes
+F# C# G#                             = signs 3 | name 3 notes
+Bb Eb Ab Db                          = signs -4 | name 4 notes
+F# C# G# D# A# E# B#                 = signs 7 | name 7 notes
+4 flats                              = signs -4
+four flats                           = signs -4
+4b                                   = signs -4
+3#                                   = signs 3
+3 #                                  = signs 3
+3 sharps                             = signs 3
+one flat                             = signs -1
+1 sharp                              = signs 1
+seven sharps                         = signs 7
+5 flats minor                        = signs -5 minor
+minor 5 flats                        = signs -5 minor
+two sharps major                     = signs 2 major
+3 flats dorian                       = signs -3 dorian
+lydian with 2 sharps                 = signs 2 lydian
+which key has 4 flats                = signs -4
+which key has four flats?            = signs -4
+which minor key has 3 sharps         = signs 3 minor
+what major key has six flats         = signs -6 major
+key with 2 sharps                    = signs 2
+key of one flat                      = signs -1
+major key with 5 sharps              = signs 5 major
+no sharps                            = signs 0
+no flats                             = signs 0
+no sharps or flats                   = signs 0
+no sharps and no flats               = signs 0
+no signs                             = signs 0
+0 sharps                             = signs 0
+zero flats minor                     = signs 0 minor
+0 flats major                        = signs 0 major
+last sharp is G#                     = signs 3
+last sharp G sharp                   = signs 3
+the last sharp is E#                 = signs 6
+last sharp B#                        = signs 7
+last sharp F# minor                  = signs 1 minor
+last flat is Db                      = signs -4
+last flat D flat                     = signs -4
+last flat Fb                         = signs -7
+the last flat is B flat              = signs -1
+last flat but one is Ab              = signs -4
+last but one flat is E flat          = signs -3
+last but one flat Cb                 = signs -7
+which key has the last sharp D#      = signs 4
+signature of E major                 = signature of E major
+key signature of E major             = signature of E major
+what is the signature of E flat major = signature of Eb major
+E major signature                    = signature of E major
+E flat major key signature           = signature of Eb major
+sig of Db major                      = signature of Db major
+signature for D dorian               = signature of D dorian
+signature of F sharp minor           = signature of F# natural-minor
+key signature of G# minor            = signature of G# natural-minor
+signature C                          = signature of C major | signature of C natural-minor
+how many sharps has A major          = signature of A major
+how many flats in D flat major       = signature of Db major
+how many sharps does B major have    = signature of B major
+sharps in E major                    = signature of E major
+flats of Ab major                    = signature of Ab major
+signs of G mixolydian                = signature of G mixolydian
+rel minor of Db                      = Bb natural-minor
+relative minor of D flat             = Bb natural-minor
+relative minor of D flat major       = Bb natural-minor
+relative of C major                  = A natural-minor
+rel of C minor                       = Eb major
+relative major of C minor            = Eb major
+rel major of C                       = Eb major
+relative major of F sharp minor      = A major
+relative of D dorian                 = C major
+Db relative minor                    = Bb natural-minor
+G major relative                     = E natural-minor
+relative of E                        = C# natural-minor | G major
+what is the relative minor of E      = C# natural-minor
+parallel of B                        = B natural-minor | B major
+parallel minor of B                  = B natural-minor
+parallel minor of G major            = G natural-minor
+parallel major of A minor            = A major
+par minor of C                       = C natural-minor
+tonic minor of E flat major          = Eb natural-minor
+parallel of D dorian                 = D major
+enharmonic of Gb major               = F# major
+enharmonic of F sharp major          = Gb major
+enh of C# major                      = Db major
+enharmonic of Ab minor               = G# natural-minor
+enharmonic equivalent of Cb major    = B major
+enharmonic of D sharp minor          = Eb natural-minor
+enharmonic minor of Eb               = D# natural-minor
+parent of D dorian                   = C major
+parent of F lydian                   = C major
+parent major of G mixolydian         = C major
+parent of B flat phrygian            = Gb major
+C major vs C minor                   = C major beside C natural-minor | C major beside C harmonic-minor | C major beside C melodic-minor
+C major versus A natural minor       = C major beside A natural-minor
+compare C major with A natural minor = C major beside A natural-minor
+compare D dorian and D natural minor = D dorian beside D natural-minor
+D dorian beside E dorian             = D dorian beside E dorian
+F# major against Gb major            = F# major beside Gb major
+G major and E natural minor side by side = G major beside E natural-minor
+D dorian by parent vs chain          = D dorian by parent beside chain
+F major vs tetrachords               = F major beside tetrachords
+E major by steps versus by signature = E major by step-pattern beside signature
+class                                = place class
+settings                             = place class
+students                             = place people
+backup                               = place backup
+sayings                              = place signatures
+Fb major                             = Fb major
+B# major                             = B# major
+G sharp major                        = G# major
+Cb mixolydian                        = Cb mixolydian
+E sharp minor                        = E# natural-minor | E# harmonic-minor | E# melodic-minor
+A# harmonic minor                    = A# harmonic-minor
+d♯ minor pentachord                  = D# minor-pentachord
+a flat lydian treble clef            = Ab lydian treble
+please show me the scale of B flat harmonic minor = Bb harmonic-minor
+derive G phrygian in the tenor clef going down = G phrygian tenor down
+Bb major, going up and down, in the bass clef, without a key signature = Bb major both bass none
+Build C♯ harmonic minor, going up, in the bass clef, with a key signature. = C# harmonic-minor up bass written
+`;
+
+/** Lines that must be refused, each with a word of the reason. */
+export const REFUSED = `
+bebop                                > bebop
+C bebop                              > bebop
+H major                              > H
+cis-moll                             > cis
+major                                > together
+minor                                > together
+harmonic                             > together
+8 flats                              > 8
+nine sharps                          > nine
+12 sharps                            > 12
+eight flats minor                    > 8
+W W H H                              > 6
+W W H W W W                          > 11
+2 2 1 2 2 2 1 2                      > 14
+W W H W W W W from E                 > 12
+C D                                  > together
+hello                                > hello
+play C major                         > play
+C major at 120                       > at
+transpose C major                    > transpose
+chords of C major                    > chords
+4                                    > together
+sharps                               > together
+flats                                > together
+of                                   > together
+the                                  > together
+C major minor                        > together
+C harmonic dorian                    > together
+C natural harmonic dorian            > together
+last sharp is H                      > H
+last sharp is G                      > together
+last flat is C                       > together
+last sharp but one is B#             > 8
+relative                             > together
+relative of                          > together
+parallel of nothing                  > nothing
+enharmonic of D major                > together
+parent of C major                    > together
+signature of                         > together
+signature of nothing                 > nothing
+C vs                                 > together
+compare                              > together
+C major by magic                     > magic
+route from E to F                    > route
+E alto sax                           > sax
+from E to F                          > together
+G## major                            > G𝄪
+G double sharp harmonic minor        > G𝄪
+Bbb lydian minor                     > together
+3 sharps 2 flats                     > together
+C D X                                > X
+1 2 3                                > 6
+0                                    > together
+@@@                                  > @@@
+`;

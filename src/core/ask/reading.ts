@@ -1,0 +1,55 @@
+import type { MethodId } from '../derive/derivation';
+import type { Clef } from '../instrument/staff';
+import type { Fifths, SpelledNote } from '../note/spelled';
+import type { AskedScale } from '../scale/asked';
+import type { Direction } from '../scale/line';
+import type { Mode } from '../scale/mode';
+import type { ScaleId } from '../scale/pattern';
+import type { SignatureChoice } from '../scale/printed';
+import type { Relation } from '../scale/related';
+
+/** How a scale is to be written and worked out, as far as it was said. */
+export type AskOptions = {
+  readonly direction?: Direction;
+  readonly clef?: Clef;
+  readonly signature?: SignatureChoice;
+  readonly method?: MethodId;
+};
+
+/** A tonic with its scale. */
+export type AskKey = { readonly tonic: SpelledNote; readonly scale: AskedScale };
+
+/** Places of the application that can be asked for. */
+export const ASK_PLACES = ['class', 'people', 'backup', 'signatures', 'writing'] as const;
+
+export type AskPlace = (typeof ASK_PLACES)[number];
+
+/** One thing a line can mean. */
+export type AskReading =
+  | ({ readonly kind: 'scale'; readonly options: AskOptions; readonly related: AskRelated | null } & AskKey)
+  /** Two workings beside each other: another method of the same scale, or another scale. */
+  | ({ readonly kind: 'compare'; readonly options: AskOptions; readonly beside: MethodId | AskKey } & AskKey)
+  /** Which key has this signature? `mode` where one was named. */
+  | { readonly kind: 'key'; readonly fifths: Fifths; readonly mode: Mode | null }
+  | { readonly kind: 'signature'; readonly tonic: SpelledNote; readonly scale: ScaleId }
+  | { readonly kind: 'name'; readonly notes: readonly SpelledNote[] }
+  | { readonly kind: 'place'; readonly place: AskPlace };
+
+/** That a scale was asked for by a key it belongs to. */
+export type AskRelated = { readonly relation: Relation | 'parent'; readonly of: AskKey };
+
+/** Why a line was not understood. */
+export type AskProblem =
+  | { readonly code: 'ask-long'; readonly length: number; readonly limit: number }
+  | { readonly code: 'ask-words'; readonly words: readonly string[] }
+  | { readonly code: 'ask-together'; readonly read: string }
+  | { readonly code: 'ask-signs'; readonly count: number }
+  | { readonly code: 'ask-steps'; readonly sum: number }
+  | { readonly code: 'ask-spelling'; readonly tonic: SpelledNote; readonly instead: SpelledNote | null };
+
+export type Asked = {
+  /** Best first. */
+  readonly readings: readonly AskReading[];
+  /** Null where something was understood, or nothing was typed. */
+  readonly problem: AskProblem | null;
+};

@@ -1,0 +1,103 @@
+import type { AskPlace, AskProblem, AskReading } from '../ask/reading';
+import { noteNamed } from '../note/parse';
+import { scaleAsked } from '../scale/asked';
+import type { ClassWords } from './class-words';
+import { scaleName } from './say-scale';
+import { CLEF_WORDS, DIRECTION_WORDS, lowerFirst, SIGNATURE_WORDS, signCount } from './vocabulary';
+
+/** What a line was read as, in a few words: `C♯ harmonic minor, going down`, `Which key has four flats?`. */
+export function sayReading(w: ClassWords, reading: AskReading): string {
+  switch (reading.kind) {
+    case 'scale':
+      return scaleText(w, reading) + relatedText(w, reading);
+    case 'compare': {
+      const { beside } = reading;
+      const other = typeof beside === 'string' ? lowerFirst(w.method(beside)) : keyText(w, beside);
+      return `${scaleText(w, reading)}, beside ${typeof beside === 'string' ? `the same ${other}` : other}`;
+    }
+    case 'key':
+      return `Which ${reading.mode ? `${modeWord(w, reading.mode)} ` : ''}key has ${signCount(reading.fifths)}?`;
+    case 'signature':
+      return `The signature of ${keyText(w, reading)}`;
+    case 'name':
+      return `What is ${reading.notes.map(w.note).join(' ')}?`;
+    case 'place':
+      return PLACES[reading.place];
+  }
+}
+
+const PLACES: Readonly<Record<AskPlace, string>> = {
+  class: 'Class: names and steps',
+  people: 'Class: people',
+  backup: 'Class: backup and storage',
+  signatures: 'Class: signatures and sayings',
+  writing: 'Class: writing',
+};
+
+function modeWord(
+  w: ClassWords,
+  mode: NonNullable<Extract<AskReading, { readonly kind: 'key' }>['mode']>,
+): string {
+  return mode === 'major' || mode === 'minor' ? mode : w.scaleWord(mode);
+}
+
+type Keyed = Pick<Extract<AskReading, { readonly kind: 'scale' }>, 'tonic' | 'scale'>;
+
+function keyText(w: ClassWords, { tonic, scale }: Keyed): string {
+  const reading = scaleAsked(tonic, scale);
+  return reading.ok ? scaleName(w, reading.scale) : w.note(tonic);
+}
+
+type Optioned = Keyed & Pick<Extract<AskReading, { readonly kind: 'scale' }>, 'options'>;
+
+function scaleText(w: ClassWords, reading: Optioned): string {
+  const { direction, clef, signature, method } = reading.options;
+  const parts = [
+    direction && DIRECTION_WORDS[direction],
+    clef && `in the ${CLEF_WORDS[clef]}`,
+    signature && SIGNATURE_WORDS[signature],
+    method && lowerFirst(w.method(method)),
+  ].filter(Boolean);
+  return [keyText(w, reading), ...parts].join(', ');
+}
+
+/** Why this key answers: `, the relative of D♭ major`. */
+function relatedText(w: ClassWords, { related }: Extract<AskReading, { readonly kind: 'scale' }>): string {
+  if (!related) return '';
+  const of = scaleAsked(related.of.tonic, related.of.scale);
+  if (!of.ok) return '';
+  const name = {
+    relative: w.relative,
+    parallel: w.parallelWord,
+    enharmonic: 'enharmonic equivalent',
+    parent: 'parent',
+    whole: 'whole',
+  }[related.relation];
+  return `, the ${name} of ${scaleName(w, of.scale)}`;
+}
+
+/** Why a line was not understood, and what could be typed instead. */
+export function sayAskProblem(w: ClassWords, problem: AskProblem): string {
+  switch (problem.code) {
+    case 'ask-long':
+      return `The line has ${problem.length} characters; at most ${problem.limit} are read.`;
+    case 'ask-words': {
+      const words = problem.words.map((word) => `'${word}'`).join(', ');
+      return `Not understood: ${words}. Try '${w.scale(EXAMPLE, 'harmonic-minor')}', '4 flats' or '${w.relative} of ${w.key(EXAMPLE, 'major')}'.`;
+    }
+    case 'ask-together':
+      return `'${problem.read}' is understood word by word, but not together. Try a tonic and a scale, or a number and 'flats'.`;
+    case 'ask-signs':
+      return `${problem.count} signs were asked for. A key signature has seven at most.`;
+    case 'ask-steps':
+      return `The steps add up to ${problem.sum} ${w.halves}. An octave has 12.`;
+    case 'ask-spelling': {
+      const text = `From ${w.note(problem.tonic)} this scale would need a note with three signs, which is not written.`;
+      return problem.instead
+        ? `${text} ${w.note(problem.instead)} sounds the same and can be spelled.`
+        : text;
+    }
+  }
+}
+
+const EXAMPLE = noteNamed('E');
