@@ -2,11 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { NAMED_SCALE_IDS, SCALE_IDS } from '@/core/scale/pattern';
 import { SCALE_TABLE, tableScale } from '@/core/scale/scale-table';
+import { answerAsk } from './_ask-answer';
+import { answerIdentify } from './_identify-answer';
 import { openApiDocument } from './_openapi';
+import { onlyPost, posted } from './_posted';
 import type { ProblemDocument } from './_problem';
 import { type Answer, endpoint, notAllowed } from './_respond';
 import { answerScale } from './_scale-answer';
-import { problemAnswer, scaleAnswer, signatureAnswer } from './_schemas';
+import { askAnswer, identifyAnswer, problemAnswer, scaleAnswer, signatureAnswer } from './_schemas';
 import { answerSignature } from './_signature-answer';
 
 const at = (path: string) => new URL(`http://moon.example/api/v1/${path}`);
@@ -194,6 +197,93 @@ describe('GET /signature', () => {
     ['signature?fifths=3&fifths=3', 400],
   ])('%s is refused with %i', (path, status) => {
     expect(refusal(answerSignature(at(path))).status).toBe(status);
+  });
+});
+
+describe('GET /ask', () => {
+  const asked = (q: string) => body(answerAsk(at(`ask?${new URLSearchParams({ q })}`)));
+
+  it('answers with the resulting tonic and scale, or the signature', () => {
+    expect(asked('c# harm min')['readings']).toEqual([
+      {
+        kind: 'scale',
+        text: 'C♯ harmonic minor',
+        href: '/derive?tonic=C%23&scale=harmonic-minor&direction=up&clef=bass&signature=written&method=step-pattern',
+        tonic: 'C#',
+        scale: 'harmonic-minor',
+      },
+    ]);
+    const first = (q: string) => (asked(q)['readings'] as Record<string, unknown>[])[0];
+    expect(first('rel minor of Db')).toMatchObject({ tonic: 'Bb', scale: 'natural-minor' });
+    expect(first('W W H W W W H from E')).toMatchObject({ tonic: 'E', scale: 'major' });
+    expect(first('2 2 3 2 3 from C')).toMatchObject({ tonic: 'C', scale: null, steps: '2,2,3,2,3' });
+    expect(first('F G Ab Bb C Db E F')).toMatchObject({ kind: 'name', tonic: 'F', scale: 'harmonic-minor' });
+    expect(first('5 flats minor')).toMatchObject({ fifths: -5, tonic: 'Bb', scale: 'natural-minor' });
+    expect(first('last sharp is G#')).toMatchObject({ fifths: 3 });
+    expect(asked('parallel of B')['readings']).toHaveLength(2);
+  });
+
+  it('says what was not understood, with 200', () => {
+    const answer = asked('bebop in C');
+    expect(answer['readings']).toEqual([]);
+    expect(answer['notUnderstood']).toContain("'bebop'");
+    expect(asked('C major')).not.toHaveProperty('notUnderstood');
+    for (const q of ['C major vs chain', 'class', '4 flats', 'signature of E major', 'bebop'])
+      expect(askAnswer.parse(asked(q))).toEqual(asked(q));
+  });
+
+  it('is refused without a line, or with one that is too long', () => {
+    expect(refusal(answerAsk(at('ask'))).status).toBe(400);
+    expect(refusal(answerAsk(at(`ask?q=${'c'.repeat(2001)}`))).status).toBe(413);
+  });
+});
+
+describe('POST /identify', () => {
+  const post = (text: string, type = 'application/json') =>
+    posted(answerIdentify)({
+      request: new Request(at('identify'), { method: 'POST', body: text, headers: { 'Content-Type': type } }),
+    } as never) as Promise<Response>;
+
+  it('names what fits, best first, and tells the way', async () => {
+    const response = await post(JSON.stringify({ notes: 'G A B C D E F# G'.split(' ') }));
+    expect(response.status).toBe(200);
+    const answer = identifyAnswer.parse(await response.json());
+    expect(answer.names[0]).toEqual({ tonic: 'G', scale: 'major', because: 'It is the whole row from G.' });
+    expect(answer.trace.length).toBeGreaterThan(3);
+    const none = identifyAnswer.parse(
+      await (await post('{"notes":["C","D","E","F#","G","Ab","B","C"]}')).json(),
+    );
+    expect(none.names).toEqual([]);
+  });
+
+  it.each([
+    ['not json', 'application/json', 400],
+    ['[]', 'application/json', 400],
+    ['{"notes":"C D E"}', 'application/json', 400],
+    ['{"notes":["C","D","E"],"more":1}', 'application/json', 400],
+    ['{"notes":["C","D"]}', 'application/json', 422],
+    ['{"notes":["C","D","H"]}', 'application/json', 422],
+    ['{"notes":["C","D","E"]}', 'text/plain', 415],
+  ])('%s as %s is refused with %i', async (text, type, status) => {
+    const response = await post(text, type);
+    expect(response.status).toBe(status);
+    expect(problemAnswer.parse(await response.json()).status).toBe(status);
+  });
+
+  it('reads no body over a megabyte, and takes POST only', async () => {
+    expect((await post(`{"notes":["${'C'.repeat(1024 * 1024)}"]}`)).status).toBe(413);
+    const refusedGet = onlyPost({ request: new Request(at('identify')) } as never) as Response;
+    expect(refusedGet.status).toBe(405);
+    expect(refusedGet.headers.get('allow')).toBe('POST');
+  });
+
+  it('never fails, whatever notes are sent', async () => {
+    const name = fc.oneof(fc.constantFrom('C', 'F#', 'Bb', 'G##', 'Ebb'), fc.string({ maxLength: 6 }));
+    await fc.assert(
+      fc.asyncProperty(fc.array(name, { maxLength: 40 }), async (notes) => {
+        expect([200, 422]).toContain((await post(JSON.stringify({ notes }))).status);
+      }),
+    );
   });
 });
 

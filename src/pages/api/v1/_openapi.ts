@@ -1,5 +1,9 @@
 import * as z from 'zod';
 import {
+  askAnswer,
+  askParameters,
+  identifyAnswer,
+  identifyBody,
   problemAnswer,
   scaleAnswer,
   scaleParameters,
@@ -19,27 +23,48 @@ function component(schema: z.ZodType): unknown {
   return described;
 }
 
-function responses(name: string, more: Readonly<Record<string, unknown>> = {}): unknown {
-  const found = (status: number, description: string) => [
+type Failure = readonly [status: number, description: string];
+
+function answered(
+  name: string,
+  failures: readonly Failure[],
+  more: Readonly<Record<string, unknown>> = {},
+): unknown {
+  const problems = failures.map(([status, description]) => [
     String(status),
     {
       description,
       content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
     },
-  ];
+  ]);
   return {
     200: {
       description: 'The answer',
       content: { 'application/json': { schema: { $ref: `#/components/schemas/${name}` } }, ...more },
     },
-    304: { description: 'Nothing has changed since the ETag that was sent' },
-    ...Object.fromEntries([
-      found(400, 'A parameter is malformed, missing, doubled or unknown'),
-      found(405, 'Only GET and HEAD are answered'),
-      found(413, 'A text is over 2,000 characters'),
-      found(422, 'Read, but not allowed'),
-    ]),
+    ...Object.fromEntries(problems),
   };
+}
+
+function responses(name: string, more: Readonly<Record<string, unknown>> = {}): object {
+  const failures: readonly Failure[] = [
+    [400, 'A parameter is malformed, missing, doubled or unknown'],
+    [405, 'Only GET and HEAD are answered'],
+    [413, 'A text is over 2,000 characters'],
+    [422, 'Read, but not allowed'],
+  ];
+  const unchanged = { 304: { description: 'Nothing has changed since the ETag that was sent' } };
+  return { ...Object(answered(name, failures, more)), ...unchanged };
+}
+
+function postResponses(name: string): unknown {
+  return answered(name, [
+    [400, 'The body is not JSON or not of this shape'],
+    [405, 'Only POST is answered'],
+    [413, 'The body is over 1 MB'],
+    [415, 'The body is not application/json'],
+    [422, 'Read, but not allowed'],
+  ]);
 }
 
 /** The OpenAPI 3.1 document, made from the schemas that the endpoints use. https://spec.openapis.org/oas/v3.1.0 */
@@ -72,9 +97,30 @@ export function openApiDocument(): unknown {
           responses: responses('Signature'),
         },
       },
+      '/ask': {
+        get: {
+          operationId: 'ask',
+          summary: 'What a line of shorthand means: every reading, best first, or what was not understood',
+          parameters: parameters(askParameters),
+          responses: responses('Ask'),
+        },
+      },
+      '/identify': {
+        post: {
+          operationId: 'identify',
+          summary: 'The scales that hold 3 to 32 notes, ranked, and the way to the name',
+          requestBody: {
+            required: true,
+            content: { 'application/json': { schema: component(identifyBody) } },
+          },
+          responses: postResponses('Identify'),
+        },
+      },
     },
     components: {
       schemas: {
+        Ask: component(askAnswer),
+        Identify: component(identifyAnswer),
         Scale: component(scaleAnswer),
         Signature: component(signatureAnswer),
         Problem: component(problemAnswer),

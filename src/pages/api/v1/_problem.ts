@@ -12,6 +12,7 @@ const TITLES: Readonly<Record<number, string>> = {
   404: 'There is nothing at this address',
   405: 'This method is not allowed here',
   413: 'The request is too large',
+  415: 'This kind of content is not read here',
   422: 'The request was read, but asks for something that is not allowed',
 };
 

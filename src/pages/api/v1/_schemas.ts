@@ -94,6 +94,51 @@ export const signatureAnswer = z
   })
   .meta({ id: 'Signature' });
 
+export const askParameters = {
+  q: z.string().max(2000).meta({
+    description: 'A line of shorthand in English note names; # is sent as %23',
+    example: 'rel minor of Db',
+  }),
+} as const;
+
+export const askAnswer = z
+  .object({
+    readings: z.array(
+      z.object({
+        kind: z.enum(['scale', 'compare', 'key', 'signature', 'name', 'place']),
+        text: z.string(),
+        href: z.string(),
+        tonic: z.optional(note),
+        scale: z.optional(scaleId.nullable()),
+        steps: z.optional(z.string()).meta({ description: 'Typed steps that have no name, in semitones' }),
+        fifths: z.optional(fifths),
+      }),
+    ),
+    notUnderstood: z.optional(z.string()),
+  })
+  .meta({ id: 'Ask' });
+
+export const identifyBody = z.object({
+  notes: z
+    .array(note)
+    .min(3)
+    .max(32)
+    .meta({ example: ['G', 'A', 'B', 'C', 'D', 'E', 'F#', 'G'] }),
+});
+
+export const identifyAnswer = z
+  .object({
+    notes: z.array(note),
+    names: z
+      .array(z.object({ tonic: note, scale: scaleId, because: z.string() }))
+      .meta({ description: 'Best first' }),
+    sounding: z
+      .array(z.object({ tonic: note, scale: scaleId, notes: z.array(note) }))
+      .meta({ description: 'Scales the notes only sound like, with their own spelling' }),
+    trace: z.array(z.object({ text: z.string() })),
+  })
+  .meta({ id: 'Identify' });
+
 export const problemAnswer = z
   .object({
     type: z.string(),

@@ -1,0 +1,52 @@
+import type * as z from 'zod';
+import { ask } from '@/core/ask/ask';
+import type { AskReading } from '@/core/ask/reading';
+import { identify } from '@/core/identify/name-scale';
+import { asciiName, type SpelledNote } from '@/core/note/spelled';
+import { type AskedScale, isTyped } from '@/core/scale/asked';
+import { ownerOf } from '@/core/scale/signature';
+import { ENGLISH } from '@/core/words/class-words';
+import { sayAskProblem, sayReading } from '@/core/words/say-ask';
+import { scaleOfMode } from '@/core/words/say-signature';
+import { hrefOfReading } from '@/rooms/ask/href';
+import { readQuery } from './_query';
+import { type Answer, json } from './_respond';
+import { type askAnswer, askParameters } from './_schemas';
+
+/** Answers GET /ask. */
+export function answerAsk(url: URL): Answer {
+  const query = readQuery(url, Object.keys(askParameters), ['q']);
+  if (!query.ok) return query;
+  const { readings, problem } = ask(ENGLISH, query.values.get('q') ?? '');
+  const answer: z.infer<typeof askAnswer> = { readings: readings.map(readingDocument) };
+  return json(problem ? { ...answer, notUnderstood: sayAskProblem(ENGLISH, problem) } : answer);
+}
+
+type ReadingDocument = z.infer<typeof askAnswer>['readings'][number];
+
+/** A scale as the API has it: its id, or null with its steps. */
+function scaleFields(tonic: SpelledNote, scale: AskedScale): Partial<ReadingDocument> {
+  return { tonic: asciiName(tonic), ...(isTyped(scale) ? { scale: null, steps: scale } : { scale }) };
+}
+
+function readingDocument(reading: AskReading): ReadingDocument {
+  const base = { kind: reading.kind, text: sayReading(ENGLISH, reading), href: hrefOfReading(reading) };
+  switch (reading.kind) {
+    case 'scale':
+    case 'compare':
+      return { ...base, ...scaleFields(reading.tonic, reading.scale) };
+    case 'signature':
+      return { ...base, ...scaleFields(reading.tonic, reading.scale) };
+    case 'key': {
+      const owner = reading.mode && ownerOf(reading.fifths, reading.mode);
+      const key = owner && reading.mode ? scaleFields(owner, scaleOfMode(reading.mode)) : {};
+      return { ...base, fifths: reading.fifths, ...key };
+    }
+    case 'name': {
+      const best = identify(reading.notes).names[0];
+      return { ...base, ...(best ? scaleFields(best.tonic, best.scale) : {}) };
+    }
+    case 'place':
+      return base;
+  }
+}

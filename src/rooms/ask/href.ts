@@ -1,0 +1,51 @@
+import type { AskPlace, AskReading } from '@/core/ask/reading';
+import { writeAddress } from '../derive/address';
+import { FIRST_QUESTIONS, writeQuestion } from '../derive/question';
+import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../derive/sentence';
+
+const PLACES: Readonly<Record<AskPlace, string>> = {
+  class: '/class',
+  people: '/class?part=people',
+  backup: '/class?part=safe',
+  signatures: '/class?part=3',
+  writing: '/class?part=4',
+};
+
+/** The sentence a reading builds; what it leaves open is as in the sentence that stands. */
+function sentenceOf(
+  reading: Extract<AskReading, { readonly kind: 'scale' | 'compare' }>,
+  now: DeriveSentence,
+): DeriveSentence {
+  const { tonic, scale, options } = reading;
+  const beside = reading.kind === 'scale' ? null : reading.beside;
+  return fitting({
+    ...now,
+    ...options,
+    tonic,
+    scale,
+    step: null,
+    beside:
+      beside === null
+        ? null
+        : typeof beside === 'string'
+          ? { kind: 'method', method: beside }
+          : { kind: 'scale', ...beside },
+  });
+}
+
+/** The address that answers a reading. */
+export function hrefOfReading(reading: AskReading, now: DeriveSentence = FIRST_SENTENCE): string {
+  switch (reading.kind) {
+    case 'scale':
+    case 'compare':
+      return `/derive${writeAddress(sentenceOf(reading, now))}`;
+    case 'key':
+      return `/derive${writeQuestion({ ...FIRST_QUESTIONS.key, fifths: reading.fifths, asked: reading.mode ?? 'every' })}`;
+    case 'signature':
+      return `/derive${writeQuestion({ ...FIRST_QUESTIONS.signature, tonic: reading.tonic, scale: reading.scale })}`;
+    case 'name':
+      return `/derive${writeQuestion({ ...FIRST_QUESTIONS.name, notes: reading.notes })}`;
+    case 'place':
+      return PLACES[reading.place];
+  }
+}
