@@ -55,8 +55,13 @@ export function signBefore(sign: Alteration, headX: number, y: number, place: nu
   return group(`accidental-${place}`, 'accidental', [mark], { place });
 }
 
+/** What heads are drawn from: pitches, their clef, and the signs that must be printed. */
+type HeadLine = Pick<WrittenScale, 'clef' | 'printed'> & {
+  readonly line: readonly Pick<WrittenScale['line'][number], 'pitch'>[];
+};
+
 /** The whole notes of a line with their signs and ledger lines. */
-export function headGroups({ line, clef, printed }: WrittenScale, room: StaffRoom): readonly Group[] {
+export function headGroups({ line, clef, printed }: HeadLine, room: StaffRoom): readonly Group[] {
   const xs = headPositions(printed, room);
   return line.flatMap(({ pitch }, index): readonly Group[] => {
     const x = xs[index] ?? room.start;

@@ -2,7 +2,8 @@ import { KeySignature, Stave } from 'vexflow/core';
 import { signaturePlaces } from '@/core/instrument/signature-place';
 import { type Clef, staffPlace } from '@/core/instrument/staff';
 import type { Pitch } from '@/core/note/pitch';
-import { signCode } from '@/core/scale/printed';
+import type { Fifths } from '@/core/note/spelled';
+import { printedSigns, signCode } from '@/core/scale/printed';
 import type { WrittenScale } from '@/core/scale/written';
 import { gathered } from './gather';
 import { headGroups } from './heads';
@@ -36,15 +37,10 @@ function lineFromTop(pitch: Pitch, clef: Clef): number {
   return 4 - staffPlace(pitch, clef) / 2;
 }
 
-/**
- * Lays a scale out on a staff in whole notes with the signs that must be printed, no time signature and no bar lines
- * between: staff, clef and signature by VexFlow, the heads evenly spaced with room for their signs. Groups: `staff`,
- * `clef`, a `sign` for each sign of the signature, and `note` and `accidental` with the place of the line they show.
- *
- * @param width in pixels; ten pixels lie between two lines of the staff
- */
-export function engraveStaff(written: WrittenScale, width: number): Scene {
-  const { clef, atClef } = written;
+/** An empty staff with its clef and signature, and where the first head may stand. */
+type EmptyStaff = { readonly groups: readonly Group[]; readonly start: number };
+
+function emptyStaff(clef: Clef, atClef: Fifths | null, width: number): EmptyStaff {
   measureByOutlines();
   const recorder = new Recorder();
   const stave = new Stave(MARGIN, 0, width - 2 * MARGIN, { spaceAboveStaffLn: TOP / 10 });
@@ -59,11 +55,38 @@ export function engraveStaff(written: WrittenScale, width: number): Scene {
   }
   stave.setContext(recorder);
   stave.draw();
-  const groups: Group[] = [...staffGroups(recorder.take())];
+  return { groups: staffGroups(recorder.take()), start: stave.getNoteStartX() + BEFORE_FIRST };
+}
 
-  const room = { start: stave.getNoteStartX() + BEFORE_FIRST, end: width - MARGIN, bottom: TOP + 40 };
-  groups.push(...headGroups(written, room));
-  return { width, height: HEIGHT, groups };
+/** Where the bottom line of every staff lies, and how far its places are apart, in pixels. */
+export const STAFF_BOTTOM = TOP + 40;
+export const STAFF_PLACE = 5;
+
+/** A staff with its clef and a key signature alone. Groups: `staff`, `clef`, and a `sign` for each sign. */
+export function engraveSignature(clef: Clef, count: Fifths, width: number): Scene {
+  return { width, height: HEIGHT - 10, groups: emptyStaff(clef, count, width).groups };
+}
+
+/** Notes on a staff without a signature, each with the sign it needs, as a line without bar lines. */
+export function engraveNotes(pitches: readonly Pitch[], clef: Clef, width: number): Scene {
+  const { groups, start } = emptyStaff(clef, null, width);
+  const line = pitches.map((each) => ({ pitch: each }));
+  const printed = printedSigns(pitches, null);
+  const room = { start, end: width - MARGIN, bottom: STAFF_BOTTOM };
+  return { width, height: HEIGHT, groups: [...groups, ...headGroups({ line, clef, printed }, room)] };
+}
+
+/**
+ * Lays a scale out on a staff in whole notes with the signs that must be printed, no time signature and no bar lines
+ * between: staff, clef and signature by VexFlow, the heads evenly spaced with room for their signs. Groups: `staff`,
+ * `clef`, a `sign` for each sign of the signature, and `note` and `accidental` with the place of the line they show.
+ *
+ * @param width in pixels; ten pixels lie between two lines of the staff
+ */
+export function engraveStaff(written: WrittenScale, width: number): Scene {
+  const { groups, start } = emptyStaff(written.clef, written.atClef, width);
+  const room = { start, end: width - MARGIN, bottom: STAFF_BOTTOM };
+  return { width, height: HEIGHT, groups: [...groups, ...headGroups(written, room)] };
 }
 
 function staffGroups(marks: readonly Mark[]): readonly Group[] {

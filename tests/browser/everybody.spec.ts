@@ -52,6 +52,22 @@ test('axe finds nothing in two workings beside each other', async ({ page, room 
   await axeFindsNothing(page);
 });
 
+test('axe finds nothing in the questions and the ask line', async ({ page, room }) => {
+  for (const address of [
+    '/derive?question=key&fifths=-4&step=2',
+    '/derive?question=signature&tonic=Cb&scale=major&clefs=all',
+    '/derive?question=name&notes=F G A A%23 C D E F',
+  ]) {
+    await room.open(address);
+    await expect(page.locator('main svg').first()).toBeVisible();
+    await axeFindsNothing(page);
+  }
+  await page.keyboard.press('/');
+  await page.keyboard.type('parallel of B');
+  await expect(page.getByRole('option').first()).toBeVisible();
+  await axeFindsNothing(page);
+});
+
 test('axe finds nothing in an empty school and on a page that is not there', async ({ page, room }) => {
   await room.open(`${OWN_SCHOOL}/derive`);
   await page.keyboard.press('l');

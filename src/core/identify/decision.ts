@@ -3,7 +3,7 @@ import { pitchClass, type SpelledNote } from '../note/spelled';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { type Rotation, rotationOf } from '../scale/rotation';
 import { scaleNamed } from '../scale/scale';
-import type { Identification, ScaleName } from './name-scale';
+import type { Identified, ScaleName } from './scale-name';
 
 /** One step on the way to a name, as data; `words` makes the sentence. `at` are places of the line. */
 export type DecisionStep = { readonly saying: Decision; readonly at: readonly number[] };
@@ -12,11 +12,11 @@ export type Decision =
   /** The row as it is read, turned round where it falls. */
   | {
       readonly code: 'row';
-      readonly way: Identification['way'];
+      readonly way: Identified['way'];
       readonly rising: readonly SpelledNote[];
     }
   | { readonly code: 'spelling-right'; readonly count: number }
-  | { readonly code: 'spelling-wrong'; readonly findings: Identification['findings'] }
+  | { readonly code: 'spelling-wrong'; readonly findings: Identified['findings'] }
   /** From 1 to 3: four half steps a major kind, three a minor kind. */
   | {
       readonly code: 'third';
@@ -48,13 +48,13 @@ export type Decision =
       readonly rotation: Rotation | null;
       readonly steps: readonly number[];
     }
-  | { readonly code: 'sounds-like'; readonly sounding: Identification['sounding'] }
+  | { readonly code: 'sounds-like'; readonly sounding: Identified['sounding'] }
   /** A line that is no row: the names that hold all its notes. */
   | { readonly code: 'holds-all'; readonly count: number; readonly best: ScaleName }
   | { readonly code: 'others'; readonly names: readonly ScaleName[] }
   | { readonly code: 'none-fits' };
 
-type Given = Omit<Identification, 'steps'> & { readonly rising: readonly SpelledNote[] };
+type Given = Identified & { readonly rising: readonly SpelledNote[] };
 
 function up(from: SpelledNote, to: SpelledNote): number {
   return (pitchClass(to) - pitchClass(from) + 12) % 12;

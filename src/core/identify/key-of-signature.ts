@@ -1,4 +1,4 @@
-import { type Fifths, fifths, fifthsOf, noteAtFifths, type SpelledNote } from '../note/spelled';
+import { type Fifths, fifthsOf, noteAtFifths, type SpelledNote } from '../note/spelled';
 import { MODES, type Mode } from '../scale/mode';
 import { accidentalsOf, isPrintable, ownerOf } from '../scale/signature';
 import type { Settings } from '../school/settings';
@@ -151,9 +151,4 @@ function majorSteps(
   const found: KeyStep = { saying: { code: 'major-by-rule', rule, sign, major }, signs: [last] };
   const needsSign = count > 0 && major.alteration !== 0;
   return needsSign ? [found, { saying: { code: 'with-its-sign', sign, major }, signs: [last] }] : [found];
-}
-
-/** A signature counted and of a kind: 4 and flats are −4. */
-export function signatureCount(count: number, kind: 'sharps' | 'flats'): Fifths {
-  return fifths(kind === 'flats' ? -count : count);
 }

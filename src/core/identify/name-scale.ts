@@ -2,47 +2,14 @@ import type { SpelledNote } from '../note/spelled';
 import { NAMED_SCALE_IDS, PATTERNS, SCALE_IDS, type ScaleId } from '../scale/pattern';
 import { type Scale, scaleNamed } from '../scale/scale';
 import { type DecisionStep, decide } from './decision';
-import {
-  type RowWay,
-  risingForm,
-  rowWay,
-  type SoundingScale,
-  type SpellingFinding,
-  soundingScales,
-  spellingFindings,
-} from './spelling';
+import type { Identified, NameReason, ScaleName } from './scale-name';
+import { risingForm, rowWay, soundingScales, spellingFindings } from './spelling';
 
 /** The fewest and the most notes a line may have to be named. */
 export const FEWEST_NOTES = 3;
 export const MOST_NOTES = 32;
 
-/** Why a name stands where it does among all that fit. */
-export type NameReason =
-  /** The notes are the whole scale, in its order, from tonic to tonic or from it. */
-  | 'whole-row'
-  /** They begin and end on its tonic; only begin; only end; or it is among them. */
-  | 'begins-and-ends'
-  | 'begins'
-  | 'ends'
-  | 'within';
-
-/** A name that fits: every note is in the scale as it is spelled. */
-export type ScaleName = {
-  readonly tonic: SpelledNote;
-  readonly scale: ScaleId;
-  readonly reason: NameReason;
-  /** Notes of the scale that the line does not have. */
-  readonly missing: readonly SpelledNote[];
-};
-
-export type Identification = {
-  readonly notes: readonly SpelledNote[];
-  readonly way: RowWay;
-  readonly findings: readonly SpellingFinding[];
-  /** Best first; empty where none fits. */
-  readonly names: readonly ScaleName[];
-  /** Scales it only sounds like. */
-  readonly sounding: readonly SoundingScale[];
+export type Identification = Identified & {
   /** The way to the name, step by step. */
   readonly steps: readonly DecisionStep[];
 };

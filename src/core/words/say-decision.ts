@@ -1,5 +1,5 @@
 import type { Decision } from '../identify/decision';
-import type { ScaleName } from '../identify/name-scale';
+import type { ScaleName } from '../identify/scale-name';
 import type { SoundingScale, SpellingFinding } from '../identify/spelling';
 import type { SpelledNote } from '../note/spelled';
 import type { ScaleId } from '../scale/pattern';
@@ -73,7 +73,7 @@ function rowLine(w: ClassWords, { way, rising }: Of<'row'>): SaidStep {
 }
 
 /** What is wrong with the spelling of a place. */
-export function sayFinding(w: ClassWords, finding: SpellingFinding): string {
+function sayFinding(w: ClassWords, finding: SpellingFinding): string {
   switch (finding.code) {
     case 'letter-repeated':
       return `the ${w.letterWord} ${w.letter(finding.note.letter)} stands twice`;

@@ -1,9 +1,10 @@
+import { useMemo } from 'react';
 import { agrees } from '@/core/derive/methods';
 import { notesOf } from '@/core/scale/line';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayAgreed, sayCompared } from '@/core/words/say-compared';
 import { scaleName } from '@/core/words/say-scale';
-import { stepText } from '@/core/words/say-step';
+import { sayStep, stepText } from '@/core/words/say-step';
 import { deriveWords } from '@/core/words/screen/derive';
 import { spoken } from '@/core/words/spoken';
 import type { Scene } from '@/engrave/scene';
@@ -125,6 +126,7 @@ function Side({ name, view, lit, onLit, onStep, served, id }: SideProps) {
     const found = stepDeciding(derivation, place);
     if (found !== null) onStep(found);
   };
+  const lines = useMemo(() => derivation.steps.map(({ saying }) => sayStep(w, saying)), [w, derivation]);
   const pointing = { step, lit, onLit, onPlace: toPlace, id };
   return (
     <section
@@ -144,7 +146,7 @@ function Side({ name, view, lit, onLit, onStep, served, id }: SideProps) {
         <Staff {...pointing} scene={staff} written={onStaff} room={room.width} />
       </div>
       <div className="flex min-h-32 grow basis-32 flex-col border-t border-rule pt-1">
-        <WorkingLines steps={derivation.steps} at={at} onStep={onStep} />
+        <WorkingLines lines={lines} at={at} onStep={onStep} />
       </div>
     </section>
   );

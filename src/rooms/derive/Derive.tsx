@@ -15,24 +15,48 @@ import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { type Lit, sameLit } from '@/ui/surfaces/lit';
 import { useSteady } from '@/ui/use-steady';
-import { Compare, Disagreement, FileSheet, KeysSheet, Notice, Paper, ShelfSheet, WhySheet } from './lazily';
+import { walksItself } from '../ask/go-to';
+import {
+  Compare,
+  Disagreement,
+  FileSheet,
+  KeysSheet,
+  Notice,
+  Paper,
+  QuestionRoom,
+  ShelfSheet,
+  WhySheet,
+} from './lazily';
 import { sentenceOfOffer } from './offered';
+import { questionKind } from './question';
 import { Single } from './Single';
 import { besideOf, type DeriveSentence } from './sentence';
 import { sentenceParts, sentenceText } from './sentence-words';
 import { Toolbar } from './Toolbar';
 import { useActions } from './use-actions';
 import { useHead } from './use-head';
-import { hrefOf, REST, useSentence } from './use-sentence';
+import { goToSearch, hrefOf, PATH, REST, useSearch, useSentence } from './use-sentence';
 import { disagreementIn, viewOf } from './view';
 
 type Props = { readonly served: Scene };
 
 /** The Derive room: one sentence, its derivation on every surface, and what becomes of it. */
 export function Derive(props: Props) {
+  const search = useSearch();
+  const [live, setLive] = useState(false);
+  // The served page is the first sentence; a question takes its place as soon as the page lives.
+  useEffect(() => setLive(true), []);
+  useEffect(() => walksItself(PATH, (next) => goToSearch(next, 'finished')), []);
+  const asks = live && questionKind(search) !== null;
   return (
     <ErrorBoundary room={deriveWords(ENGLISH).room}>
-      <Room {...props} />
+      {asks ? (
+        <Suspense>
+          <QuestionRoom search={search} />
+        </Suspense>
+      ) : (
+        <Room {...props} />
+      )}
     </ErrorBoundary>
   );
 }
@@ -114,6 +138,7 @@ function Room({ served }: Props) {
 
   useKeys(
     {
+      q: () => setWord('kind'),
       t: () => setWord('tonic'),
       s: () => setWord('scale'),
       d: () => setWord('direction'),

@@ -16,3 +16,6 @@ export const KeysSheet = lazy(() => import('./KeysSheet').then((module) => ({ de
 export const Notice = lazy(() => import('./Notice').then((module) => ({ default: module.Notice })));
 export const WhySheet = lazy(() => import('./WhySheet').then((module) => ({ default: module.WhySheet })));
 export const Paper = lazy(() => import('@/ui/paper/Paper').then((module) => ({ default: module.Paper })));
+export const QuestionRoom = lazy(() =>
+  import('../questions/QuestionRoom').then((module) => ({ default: module.QuestionRoom })),
+);

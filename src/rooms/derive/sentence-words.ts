@@ -25,6 +25,7 @@ import type { SentencePart } from '@/ui/sentence/Sentence';
 import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
 import { readBeside, writeBeside } from './beside';
 import { besideWord, NOTHING } from './beside-word';
+import { kindWord } from './kind-word';
 import {
   byMethod,
   CHOICES,
@@ -209,11 +210,12 @@ function methodWord(w: ClassWords, { tonic, scale, method }: DeriveSentence): Wo
 
 /** The sentence with its words: Build C♯ harmonic minor, going up, in the bass clef, with a key signature. */
 export function sentenceParts(w: ClassWords, sentence: DeriveSentence): readonly SentencePart[] {
-  const { build, comma, clef, by, beside, end } = deriveWords(w).sentence;
+  const { comma, clef, by, beside, end } = deriveWords(w).sentence;
   const word = choiceWords(w);
   const compared = sentence.beside ? [by, methodWord(w, sentence), beside, besideWord(w, sentence)] : [];
   return [
-    build,
+    kindWord(w, 'build'),
+    ' ',
     tonicWord(w, sentence.tonic, sentence.scale),
     isTyped(sentence.scale) ? ' ' : w.join,
     scaleWords(w)(sentence.scale),

@@ -8,12 +8,13 @@ import type { PaperSheet } from '@/ui/paper/Paper';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
 import { compareActions } from './compare-actions';
+import { searchOfKind } from './kind-word';
 import { byMethod, type DeriveSentence } from './sentence';
 import { withWord } from './sentence-words';
 import type { ShareId } from './share';
 import { shelfActions } from './shelf-actions';
 import { slideWindow, toRelative } from './slide';
-import type { Change } from './use-sentence';
+import { type Change, goToSearch } from './use-sentence';
 import { type DeriveView, stepDeciding } from './view';
 
 type Given = {
@@ -70,7 +71,11 @@ export function useActions(given: Given) {
       const found = stepDeciding(derivation, place);
       if (found !== null) toStep(found);
     },
-    pick: (id: string, value: string) => change(withWord(sentence, id, value), 'finished'),
+    pick: (id: string, value: string) => {
+      const search = id === 'kind' ? searchOfKind(value, sentence) : null;
+      if (search && value !== 'build') goToSearch(search, 'finished');
+      else change(withWord(sentence, id, value), 'finished');
+    },
     slide: (places: number) => change(slideWindow(sentence, places), 'passing'),
     relative: () => change(toRelative(sentence), 'finished'),
     undo: async () => {

@@ -2,7 +2,8 @@ import { useCallback, useRef, useSyncExternalStore } from 'react';
 import { type AddressReading, readAddress, spellable, writeAddress } from './address';
 import type { DeriveSentence } from './sentence';
 
-const PATH = '/derive';
+/** Where the room lies. */
+export const PATH = '/derive';
 
 /** Milliseconds after which a hand is said to rest. */
 export const REST = 150;
@@ -55,6 +56,23 @@ function subscribe(listen: () => void): () => void {
 function current(): Said {
   said ??= read(window.location.search);
   return said;
+}
+
+/** The query of the page, as it stands or is to stand when the hand rests. */
+export function useSearch(): string {
+  return useSyncExternalStore(
+    subscribe,
+    () => current().search,
+    () => '',
+  );
+}
+
+/** Goes to another query of this room; `passing` replaces the one before it. */
+export function goToSearch(search: string, change: Change): void {
+  settle();
+  if (change === 'passing') window.history.replaceState(null, '', PATH + search);
+  else window.history.pushState(null, '', PATH + search);
+  tell(read(search));
 }
 
 /** How a change enters the history: `finished` makes an entry, `passing` replaces the one before it. */

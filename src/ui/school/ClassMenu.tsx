@@ -26,7 +26,7 @@ export const ClassMenu = memo(function ClassMenu({ group, groups, onChoose }: Pr
   const button = group && <ClassButton name={group.name} onClick={() => setOpen(true)} />;
   return (
     <div className="flex items-center gap-1.5">
-      <p className="hidden text-small text-quiet lg:block">
+      <p className="hidden text-small text-quiet 2xl:block">
         <span className="only-own">{say.ownSchool}</span>
         <span className="only-demo">{DEMO_SCHOOL}</span>
       </p>

@@ -1,8 +1,8 @@
-import { memo } from 'react';
+import { memo, useMemo } from 'react';
 import { type Derivation, METHOD_IDS, type MethodId } from '@/core/derive/derivation';
 import type { MethodProblem } from '@/core/derive/methods';
 import { sayWhyNotAll } from '@/core/words/say-method';
-import { stepText } from '@/core/words/say-step';
+import { sayStep, stepText } from '@/core/words/say-step';
 import { deriveWords } from '@/core/words/screen/derive';
 import { spoken } from '@/core/words/spoken';
 import { useWords } from '../school/use-class';
@@ -31,6 +31,7 @@ export const Working = memo(function Working(props: Props) {
   const { steps } = derivation;
   const last = steps.length - 1;
   const now = steps[at];
+  const lines = useMemo(() => steps.map(({ saying }) => sayStep(w, saying)), [w, steps]);
   return (
     <section aria-labelledby="working-title" className="flex min-h-0 grow flex-col gap-3">
       <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label={surfaces.method}>
@@ -57,7 +58,7 @@ export const Working = memo(function Working(props: Props) {
         </h2>
         <StepBar at={at} last={last} onStep={onStep} />
       </div>
-      <WorkingLines steps={steps} at={at} onStep={onStep} />
+      <WorkingLines lines={lines} at={at} onStep={onStep} />
       <div className="flex flex-wrap gap-1.5">
         <button type="button" className="control" aria-keyshortcuts="V" onClick={onCompare}>
           {compare.open}

@@ -1,22 +1,19 @@
 import { memo, useEffect, useRef } from 'react';
-import type { Derivation } from '@/core/derive/derivation';
-import { sayStep } from '@/core/words/say-step';
-import { useWords } from '../school/use-class';
+import type { SaidStep } from '@/core/words/say-method';
 
 type Props = {
-  readonly steps: Derivation['steps'];
+  readonly lines: readonly SaidStep[];
   /** The step shown, from 0. */
   readonly at: number;
   readonly onStep: (step: number) => void;
 };
 
 /** The lines of a working; the one in hand gives its reason, stays in sight, and each can be gone to. */
-export const WorkingLines = memo(function WorkingLines({ steps, at, onStep }: Props) {
-  const w = useWords();
+export const WorkingLines = memo(function WorkingLines({ lines, at, onStep }: Props) {
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
     const box = list.current;
-    const line = box?.children[Math.min(at, steps.length - 1)];
+    const line = box?.children[Math.min(at, lines.length - 1)];
     if (!box || !line) return;
     // The observer knows where the line lies without making the browser lay the page out once more.
     const observer = new IntersectionObserver(
@@ -33,18 +30,12 @@ export const WorkingLines = memo(function WorkingLines({ steps, at, onStep }: Pr
     );
     observer.observe(line);
     return () => observer.disconnect();
-  }, [at, steps]);
+  }, [at, lines]);
 
   return (
     <ol ref={list} className="min-h-0 grow overflow-y-auto">
-      {steps.map(({ saying }, step) => (
-        <WorkingLine
-          key={`${step}-${saying.code}`}
-          {...sayStep(w, saying)}
-          step={step}
-          at={at}
-          onStep={onStep}
-        />
+      {lines.map((line, step) => (
+        <WorkingLine key={`${step}-${line.text}`} {...line} step={step} at={at} onStep={onStep} />
       ))}
     </ol>
   );

@@ -11,6 +11,8 @@ const KEYS_SHEET = {
   single: 'Single letters work as keys',
   licences: 'Licences of fonts and packages',
   list: [
+    { keys: '/', does: 'Ask anything' },
+    { keys: 'Q', does: 'Ask another kind of question' },
     { keys: 'T', does: 'Choose the tonic' },
     { keys: 'S', does: 'Choose the scale' },
     { keys: 'D', does: 'Choose the direction' },
@@ -96,7 +98,16 @@ const SENTENCE = {
   end: '.',
 };
 
+/** Kinds of sentence: the word they begin with, and the whole of them in a list. */
+const KINDS = {
+  build: { first: 'Build', whole: 'Build a scale' },
+  key: { first: 'Which', whole: 'Which key has these signs?' },
+  signature: { first: 'Write the signature', whole: 'Write the signature of a key' },
+  name: { first: 'What is', whole: 'What is the name of these notes?' },
+};
+
 const WORDS = {
+  kind: 'kind of sentence',
   tonic: 'tonic',
   scale: 'scale',
   direction: 'direction',
@@ -135,6 +146,7 @@ function words(w: ClassWords) {
     title: (scale: string) => `${scale} – Derive – Moon Step`,
     sentence: SENTENCE,
     words: WORDS,
+    kinds: KINDS,
     noTonic: (note: string) =>
       `${note} is not one of the 21 tonics: a plain ${w.letterWord}, or one with one sharp or one flat.`,
     noChoice: (typed: string, label: string, choices: readonly string[]) =>

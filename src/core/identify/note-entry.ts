@@ -1,0 +1,91 @@
+import { isBlackKey } from '../instrument/keyboard';
+import { LETTERS, type Letter, letterAfter, letterIndex, SEMITONES_ABOVE_C } from '../note/letter';
+import { heightOf, letterHeight, type Pitch, pitch } from '../note/pitch';
+import { type Alteration, type SpelledNote, spelled, spelledOrNull } from '../note/spelled';
+import { MOST_NOTES } from './name-scale';
+
+/** Notes that are being entered, and the sign the next one gets. */
+export type NoteEntry = {
+  readonly notes: readonly SpelledNote[];
+  readonly sign: Alteration;
+  /** Whether the sign stays for the notes after; else it holds for one. */
+  readonly locked: boolean;
+};
+
+export const EMPTY_ENTRY: NoteEntry = { notes: [], sign: 0, locked: false };
+
+function entered(entry: NoteEntry, note: SpelledNote): NoteEntry {
+  if (entry.notes.length >= MOST_NOTES) return entry;
+  return { ...entry, notes: [...entry.notes, note], sign: entry.locked ? entry.sign : 0 };
+}
+
+/** A letter with the sign in hand. The sign goes back to none after it, unless it is locked. */
+export function enterLetter(entry: NoteEntry, letter: Letter): NoteEntry {
+  return entered(entry, spelled(letter, entry.sign));
+}
+
+/**
+ * A key of the keyboard, by its semitones above C, 0 to 11: a white one is its letter; a black one a flat where the
+ * sign in hand is a flat, else a sharp.
+ */
+export function enterKey(entry: NoteEntry, key: number): NoteEntry {
+  const sign: Alteration = isBlackKey(key) ? (entry.sign < 0 ? -1 : 1) : 0;
+  const letter = LETTERS.find((each) => SEMITONES_ABOVE_C[each] + sign === key);
+  return letter ? entered(entry, spelled(letter, sign)) : entry;
+}
+
+/** The last note a half step up or down on its letter, as far as two signs go. */
+export function alterLast(entry: NoteEntry, by: 1 | -1): NoteEntry {
+  return replaceLast(entry, ({ letter, alteration }) => spelledOrNull(letter, alteration + by));
+}
+
+/** The last note moved to the next letter, keeping its sign. */
+export function moveLast(entry: NoteEntry, by: 1 | -1): NoteEntry {
+  return replaceLast(entry, ({ letter, alteration }) => spelled(letterAfter(letter, by), alteration));
+}
+
+function replaceLast(entry: NoteEntry, change: (note: SpelledNote) => SpelledNote | null): NoteEntry {
+  const last = entry.notes.at(-1);
+  const next = last && change(last);
+  return next ? { ...entry, notes: [...entry.notes.slice(0, -1), next] } : entry;
+}
+
+/** Without the last note; the same entry where there is none. */
+export function removeLast(entry: NoteEntry): NoteEntry {
+  return entry.notes.length === 0 ? entry : { ...entry, notes: entry.notes.slice(0, -1) };
+}
+
+/** The sign for the next note; choosing the one in hand puts it away. */
+export function chooseSign(entry: NoteEntry, sign: Alteration): NoteEntry {
+  return { ...entry, sign: entry.sign === sign ? 0 : sign };
+}
+
+/** Whether the sign stays. */
+export function lockSign(entry: NoteEntry, locked: boolean): NoteEntry {
+  return { ...entry, locked };
+}
+
+const FIRST_OCTAVE = 4;
+
+/** Notes in the octaves in which each lies nearest to the one before, from octave 4; a fourth or less, up on a tie. */
+export function nearest(notes: readonly SpelledNote[]): readonly Pitch[] {
+  const placed: Pitch[] = [];
+  for (const note of notes) {
+    const last = placed.at(-1);
+    if (!last) {
+      placed.push(pitch(note, FIRST_OCTAVE));
+      continue;
+    }
+    const from = heightOf(last);
+    const up = (letterIndex(note.letter) - letterIndex(last.note.letter) + 7) % 7;
+    const height = from + (up <= 3 ? up : up - 7);
+    placed.push(pitch(note, Math.floor(height / 7)));
+  }
+  return placed;
+}
+
+/** The letter that stands at a height of the staff, in letters above C0. */
+export function letterAtHeight(height: number): Letter {
+  const octave = Math.floor(height / 7);
+  return LETTERS[height - letterHeight('C', octave)] as Letter;
+}

@@ -1,0 +1,103 @@
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { askWords } from '@/core/words/screen/ask';
+import { useWords } from '@/ui/school/use-class';
+import type { AskKeys } from './ask-keys';
+import { goTo } from './go-to';
+
+const AskAnswers = lazy(() => import('./AskAnswers').then((module) => ({ default: module.AskAnswers })));
+
+const LIST = 'ask-answers';
+
+/**
+ * The line that answers anything: a teacher's shorthand to the right sentence. The grammar is loaded when somebody
+ * comes to it.
+ */
+export function AskLine() {
+  const w = useWords();
+  const say = askWords(w);
+  const [text, setText] = useState('');
+  const [open, setOpen] = useState(false);
+  const [active, setActive] = useState<string | null>(null);
+  const field = useRef<HTMLInputElement>(null);
+  const box = useRef<HTMLDivElement>(null);
+  const keys = useRef<AskKeys | null>(null);
+
+  useEffect(() => {
+    const slash = (event: KeyboardEvent) => {
+      const typing =
+        event.target instanceof Element &&
+        event.target.closest('input:not([type=radio], [type=checkbox]), textarea, select, [role=dialog]');
+      if (event.key !== '/' || typing || event.ctrlKey || event.metaKey || event.altKey) return;
+      event.preventDefault();
+      field.current?.focus();
+    };
+    const away = (event: PointerEvent) => {
+      if (event.target instanceof Node && !box.current?.contains(event.target)) setOpen(false);
+    };
+    window.addEventListener('keydown', slash);
+    window.addEventListener('pointerdown', away);
+    return () => {
+      window.removeEventListener('keydown', slash);
+      window.removeEventListener('pointerdown', away);
+    };
+  }, []);
+
+  const go = (href: string) => {
+    setText('');
+    setOpen(false);
+    field.current?.blur();
+    goTo(href);
+  };
+
+  return (
+    <div ref={box} className="relative order-last grow basis-full sm:order-none sm:basis-52">
+      <input
+        ref={field}
+        type="text"
+        role="combobox"
+        aria-label={say.label}
+        aria-expanded={open}
+        aria-controls={LIST}
+        aria-autocomplete="list"
+        aria-activedescendant={open ? (active ?? undefined) : undefined}
+        aria-keyshortcuts="/"
+        autoComplete="off"
+        spellCheck={false}
+        maxLength={300}
+        placeholder={say.placeholder}
+        value={text}
+        className="field pr-9 placeholder:text-quiet"
+        onFocus={() => setOpen(true)}
+        onChange={(event) => {
+          setText(event.target.value);
+          setOpen(true);
+        }}
+        onBlur={(event) => {
+          if (!box.current?.contains(event.relatedTarget)) setOpen(false);
+        }}
+        onKeyDown={(event) => {
+          if (event.nativeEvent.isComposing) return;
+          if (event.key === 'Escape') {
+            if (text === '') field.current?.blur();
+            setText('');
+            setOpen(false);
+          } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+            event.preventDefault();
+            keys.current?.move(event.key === 'ArrowDown' ? 1 : -1);
+          } else if (event.key === 'Enter') {
+            event.preventDefault();
+            keys.current?.take();
+          }
+        }}
+      />
+      <kbd className="key pointer-events-none absolute top-1/2 right-2 -translate-y-1/2" aria-hidden="true">
+        /
+      </kbd>
+      {open && (
+        <Suspense>
+          <AskAnswers id={LIST} text={text} keys={keys} onActive={setActive} onText={setText} onGo={go} />
+        </Suspense>
+      )}
+    </div>
+  );
+}

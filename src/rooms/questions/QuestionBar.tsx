@@ -1,0 +1,30 @@
+import { Keyboard, Moon, Sun } from 'lucide-react';
+import { deriveWords } from '@/core/words/screen/derive';
+import type { Group } from '@/store/group';
+import type { SpokenGroup } from '@/store/mirror';
+import { BarButton } from '@/ui/BarButton';
+import { ClassMenu } from '@/ui/school/ClassMenu';
+import { useWords } from '@/ui/school/use-class';
+import { AskLine } from '../ask/AskLine';
+
+type Props = {
+  readonly group: SpokenGroup | null;
+  readonly groups: readonly Group[];
+  readonly onChoose: (group: SpokenGroup) => void;
+  readonly night: boolean;
+  readonly onLight: () => void;
+  readonly onKeys: () => void;
+};
+
+/** The line on top of a question. */
+export function QuestionBar({ group, groups, onChoose, night, onLight, onKeys }: Props) {
+  const { actions: say } = deriveWords(useWords());
+  return (
+    <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
+      <ClassMenu group={group} groups={groups} onChoose={onChoose} />
+      <AskLine />
+      <BarButton icon={night ? Sun : Moon} label={night ? say.day : say.night} hint="N" onClick={onLight} />
+      <BarButton icon={Keyboard} label={say.keys} hint="?" onClick={onKeys} />
+    </header>
+  );
+}

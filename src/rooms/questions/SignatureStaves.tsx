@@ -1,0 +1,62 @@
+import { useEffect, useState } from 'react';
+import type { Clef } from '@/core/instrument/staff';
+import type { Fifths } from '@/core/note/spelled';
+import { accidentalsOf } from '@/core/scale/signature';
+import { questionWords } from '@/core/words/screen/questions';
+import { CLEF_WORDS } from '@/core/words/vocabulary';
+import type { Group, Scene } from '@/engrave/scene';
+import type { GroupLook } from '@/ui/scene/drawing';
+import { SceneView } from '@/ui/scene/SceneView';
+import { useWords } from '@/ui/school/use-class';
+
+type Props = {
+  readonly clefs: readonly Clef[];
+  readonly count: Fifths;
+  /** How many signs are drawn so far. */
+  readonly put: number;
+  readonly pointed: readonly number[];
+};
+
+type Engraver = (clef: Clef, count: Fifths, width: number) => Scene;
+
+/** Room in pixels for one staff with a signature. */
+const WIDTH = 300;
+
+/** A signature on a staff for each clef, as far as it is drawn. */
+export function SignatureStaves({ clefs, count, put, pointed }: Props) {
+  const w = useWords();
+  const say = questionWords(w);
+  const [engrave, setEngrave] = useState<{ readonly signature: Engraver } | null>(null);
+  useEffect(() => {
+    void import('@/engrave/staff').then(({ engraveSignature }) =>
+      setEngrave({ signature: engraveSignature }),
+    );
+  }, []);
+  const signs = accidentalsOf(count).slice(0, put);
+  const look = (group: Group): GroupLook => {
+    if (group.part !== 'sign') return {};
+    const at = Number(group.key.replace('sign-', ''));
+    return {
+      'data-waiting': at < put ? undefined : 'hidden',
+      'data-decides': at < put && pointed.length < 7 && pointed.includes(at) ? '' : undefined,
+    };
+  };
+  return (
+    <div className="card grid grow content-center justify-items-center gap-x-6 gap-y-2 px-4 py-3 sm:grid-cols-2">
+      {engrave &&
+        clefs.map((clef) => (
+          <figure key={clef} className="w-full max-w-80">
+            <SceneView
+              id={`signature-${clef}`}
+              scene={engrave.signature(clef, count, WIDTH)}
+              title={say.staff(CLEF_WORDS[clef])}
+              description={signs.map(w.spokenNote).join(', ')}
+              style={{ width: '100%' }}
+              look={look}
+            />
+            <figcaption className="text-center text-small text-quiet">{CLEF_WORDS[clef]}</figcaption>
+          </figure>
+        ))}
+    </div>
+  );
+}

@@ -1,0 +1,176 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { ask } from '@/core/ask/ask';
+import { KEY_ASKED, rulesFor } from '@/core/identify/key-of-signature';
+import { noteNamed } from '@/core/note/parse';
+import { fifths } from '@/core/note/spelled';
+import { NAMED_SCALE_IDS } from '@/core/scale/pattern';
+import { TONICS } from '@/core/scale/tonic';
+import { USUAL_SETTINGS } from '@/core/school/settings';
+import { ENGLISH, wordsOf } from '@/core/words/class-words';
+import { sayAddressProblem } from '@/core/words/say-address';
+import { takenByEnter, type Word } from '@/ui/sentence/words';
+import { hrefOfReading } from '../ask/href';
+import { readAddress } from '../derive/address';
+import { searchOfKind } from '../derive/kind-word';
+import {
+  CLEF_SETS,
+  FIRST_QUESTIONS,
+  type Question,
+  questionKind,
+  readQuestion,
+  writeQuestion,
+} from '../derive/question';
+import { FIRST_SENTENCE } from '../derive/sentence';
+import { answerOf } from './answer';
+import { questionParts, questionText, withQuestionWord } from './question-words';
+
+const step = fc.option(fc.integer({ min: 1, max: 99 }));
+const anyQuestion: fc.Arbitrary<Question> = fc.oneof(
+  fc
+    .record({
+      kind: fc.constant('key' as const),
+      fifths: fc.integer({ min: -7, max: 7 }).map(fifths),
+      asked: fc.constantFrom(...KEY_ASKED),
+      step,
+    })
+    .chain((base) =>
+      fc.constantFrom(null, ...rulesFor(base.fifths)).map((rule): Question => ({ ...base, rule })),
+    ),
+  fc.record({
+    kind: fc.constant('signature' as const),
+    tonic: fc.constantFrom(...TONICS),
+    scale: fc.constantFrom(...NAMED_SCALE_IDS),
+    clefs: fc.constantFrom(...CLEF_SETS),
+    step,
+  }),
+  fc.record({
+    kind: fc.constant('name' as const),
+    notes: fc.array(fc.constantFrom(...TONICS), { minLength: 1, maxLength: 32 }),
+    step,
+  }),
+);
+
+describe('the address of a question', () => {
+  it('says it again, in ASCII, whatever it is', () => {
+    fc.assert(
+      fc.property(anyQuestion, (question) => {
+        const address = writeQuestion(question);
+        expect(address).toMatch(/^[\x20-\x7e]+$/u);
+        expect(readQuestion(address)).toEqual({ question, problems: [] });
+      }),
+    );
+    expect(readQuestion('?tonic=C')).toBeNull();
+    expect(questionKind('?question=riddle')).toBeNull();
+  });
+
+  it.each([
+    ['?question=key&fifths=9', "'9' was given for fifths"],
+    ['?question=key&fifths=3&rule=last-but-one', "'last-but-one' was given for rule"],
+    ['?question=key&asked=bebop', "'bebop' was given for asked"],
+    ['?question=signature&tonic=H', "'H' is not a note name here"],
+    ['?question=signature&clefs=five', "'five' was given for clefs"],
+    ['?question=name&notes=C D H', "'H' is not a note name here"],
+    ['?question=name&colour=red', "holds 'colour'"],
+    ['?question=key&step=x', "step 'x'"],
+  ])('%s is answered with what was read', (address, words) => {
+    const reading = readQuestion(address);
+    expect(reading?.problems).toHaveLength(1);
+    expect(reading?.problems.map((problem) => sayAddressProblem(ENGLISH, problem)).join(' ')).toContain(
+      words,
+    );
+    if (reading) expect(() => answerOf(ENGLISH, reading.question)).not.toThrow();
+  });
+});
+
+describe('the sentence of a question', () => {
+  it('asks in the words of the class', () => {
+    expect(questionText(ENGLISH, FIRST_QUESTIONS.key)).toBe(
+      'Which key has four flats, by the last flat but one?',
+    );
+    expect(questionText(ENGLISH, FIRST_QUESTIONS.signature)).toBe(
+      'Write the signature of C♭ major, in the treble clef.',
+    );
+    expect(questionText(ENGLISH, FIRST_QUESTIONS.name)).toBe('What is F G A♭ B♭ C D♭ E F?');
+    const german = wordsOf({ ...USUAL_SETTINGS, noteNames: 'german', keyNames: 'german' });
+    expect(questionText(german, FIRST_QUESTIONS.signature)).toBe(
+      'Write the signature of Ces-Dur, in the treble clef.',
+    );
+  });
+
+  it('has words that change only themselves', () => {
+    fc.assert(
+      fc.property(anyQuestion, (question) => {
+        for (const part of questionParts(ENGLISH, question)) {
+          if (typeof part === 'string' || part.id === 'kind') continue;
+          for (const { value } of part.options) {
+            const next = withQuestionWord(ENGLISH, question, part.id, value);
+            const words = questionParts(ENGLISH, next).filter((each) => typeof each !== 'string');
+            expect(words.find((each) => each.id === part.id)?.value).toBe(value);
+          }
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('takes a signature by its count, its words or its signs, and says why signs are none', () => {
+    const word = questionParts(ENGLISH, FIRST_QUESTIONS.key).find(
+      (part): part is Word => typeof part !== 'string' && part.id === 'fifths',
+    );
+    if (!word) throw new Error('a word');
+    const taken = (typed: string) => takenByEnter(word, typed, null);
+    expect(['3 sharps', 'two flats', 'F# C# G#', 'Bb Eb', 'no sharps'].map(taken)).toEqual([
+      '3',
+      '-2',
+      '3',
+      '-2',
+      '0',
+    ]);
+    expect(word.unmatched('F# Bb')).toContain('mixes sharps and flats');
+    expect(word.unmatched('C# F#')).toContain('The signs are right');
+    expect(word.unmatched('many')).toContain("'many' is no count of signs");
+  });
+});
+
+describe('the answer to a question', () => {
+  it('points at signs and places that are there, and puts no more signs than there are', () => {
+    fc.assert(
+      fc.property(anyQuestion, (question) => {
+        const { lines, signs, put, places, count } = answerOf(ENGLISH, question);
+        expect([signs.length, put.length, places.length]).toEqual([lines.length, lines.length, lines.length]);
+        for (const each of put) expect(each ?? 0).toBeLessThanOrEqual(Math.abs(count));
+        for (const at of signs.flat()) expect(at).toBeLessThan(Math.abs(count));
+        if (question.kind === 'name')
+          for (const at of places.flat()) expect(at).toBeLessThan(question.notes.length);
+      }),
+    );
+  });
+});
+
+describe('from one sentence to another', () => {
+  it('a scale leads to the questions about it, and a reading to its address', () => {
+    const about = { ...FIRST_SENTENCE, tonic: noteNamed('E'), scale: 'harmonic-minor' as const };
+    expect(searchOfKind('key', about)).toContain('fifths=1');
+    expect(searchOfKind('signature', about)).toContain('tonic=E&scale=harmonic-minor');
+    expect(searchOfKind('name', about)).toContain('notes=E+F%23+G');
+    expect(readAddress(searchOfKind('build', about) ?? '').sentence.tonic).toBe(about.tonic);
+    const hrefs = [
+      'signature of E major',
+      '4 flats minor',
+      'C D E',
+      'D major down',
+      'class',
+      'F major vs chain',
+    ].flatMap((line) => ask(ENGLISH, line).readings.map((reading) => hrefOfReading(reading)));
+    expect(hrefs.map((href) => href.slice(0, 36))).toEqual([
+      '/derive?question=signature&tonic=E&s',
+      '/derive?question=key&fifths=-4&asked',
+      '/derive?question=name&notes=C+D+E',
+      '/derive?tonic=D&scale=major&directio',
+      '/class',
+      '/derive?tonic=F&scale=major&directio',
+    ]);
+    expect(hrefs.at(-1)).toContain('beside=chain');
+  });
+});
