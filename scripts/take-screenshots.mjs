@@ -28,6 +28,7 @@ const VIEWS = [
       '/derive?tonic=C&scale=major&direction=up&clef=treble&signature=written&method=step-pattern&beside=C+natural-minor',
     keys: [],
   },
+  { file: 'question-key.png', address: '/derive?question=key&fifths=-4&step=2', keys: [] },
   { file: 'class.png', address: '/class', keys: [] },
   { file: 'class-safe.png', address: '/class?part=safe', keys: [] },
 ];
@@ -42,7 +43,9 @@ for (const { file, address, keys } of VIEWS) {
   const page = await context.newPage();
   await page.goto(`http://127.0.0.1:${PORT}${address}`);
   await page.locator('[data-live=yes]').waitFor();
-  if (address.startsWith('/derive')) {
+  if (address.includes('question=')) {
+    await page.locator('main svg [data-part=sign]').first().waitFor();
+  } else if (address.startsWith('/derive')) {
     await page.getByRole('button', { name: 'Shelf (8)' }).waitFor();
     await page.locator('[aria-label=Staff] [data-part=note]').first().waitFor();
   } else {

@@ -1,5 +1,5 @@
 import { readDrawn } from '../identify/drawn-signature';
-import { MOST_NOTES } from '../identify/name-scale';
+import { MOST_NOTES } from '../identify/scale-name';
 import { noteNamed } from '../note/parse';
 import type { SpelledNote } from '../note/spelled';
 import { isTyped, scaleAsked } from '../scale/asked';

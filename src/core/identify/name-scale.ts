@@ -5,10 +5,6 @@ import { type DecisionStep, decide } from './decision';
 import type { Identified, NameReason, ScaleName } from './scale-name';
 import { risingForm, rowWay, soundingScales, spellingFindings } from './spelling';
 
-/** The fewest and the most notes a line may have to be named. */
-export const FEWEST_NOTES = 3;
-export const MOST_NOTES = 32;
-
 export type Identification = Identified & {
   /** The way to the name, step by step. */
   readonly steps: readonly DecisionStep[];

@@ -4,7 +4,6 @@ import { LETTERS } from '../note/letter';
 import { noteNamed } from '../note/parse';
 import { heightOf } from '../note/pitch';
 import { asciiName } from '../note/spelled';
-import { MOST_NOTES } from './name-scale';
 import {
   alterLast,
   chooseSign,
@@ -18,6 +17,7 @@ import {
   nearest,
   removeLast,
 } from './note-entry';
+import { MOST_NOTES } from './scale-name';
 
 const names = ({ notes }: NoteEntry) => notes.map(asciiName).join(' ');
 

@@ -2,7 +2,7 @@ import { isBlackKey } from '../instrument/keyboard';
 import { LETTERS, type Letter, letterAfter, letterIndex, SEMITONES_ABOVE_C } from '../note/letter';
 import { heightOf, letterHeight, type Pitch, pitch } from '../note/pitch';
 import { type Alteration, type SpelledNote, spelled, spelledOrNull } from '../note/spelled';
-import { MOST_NOTES } from './name-scale';
+import { MOST_NOTES } from './scale-name';
 
 /** Notes that are being entered, and the sign the next one gets. */
 export type NoteEntry = {

@@ -2,6 +2,10 @@ import type { SpelledNote } from '../note/spelled';
 import type { ScaleId } from '../scale/pattern';
 import type { RowWay, SoundingScale, SpellingFinding } from './spelling';
 
+/** The fewest and the most notes a line may have to be named. */
+export const FEWEST_NOTES = 3;
+export const MOST_NOTES = 32;
+
 /** Why a name stands where it does among all that fit. */
 export type NameReason =
   /** The notes are the whole scale, in its order, from tonic to tonic or from it. */

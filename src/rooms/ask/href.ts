@@ -1,7 +1,7 @@
 import type { AskPlace, AskReading } from '@/core/ask/reading';
 import { writeAddress } from '../derive/address';
-import { FIRST_QUESTIONS, writeQuestion } from '../derive/question';
 import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../derive/sentence';
+import { FIRST_QUESTIONS, writeQuestion } from '../derive/write-question';
 
 const PLACES: Readonly<Record<AskPlace, string>> = {
   class: '/class',

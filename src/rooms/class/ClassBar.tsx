@@ -10,7 +10,7 @@ import type { SchoolState } from '@/store/school-state';
 import { BarButton } from '@/ui/BarButton';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
-import { AskLine } from '../ask/AskLine';
+import { AskSlot } from '../ask/AskSlot';
 import type { ClassActions } from './use-class-actions';
 
 type Props = {
@@ -43,7 +43,7 @@ export function ClassBar({ state, group, said, night, actions, onChoose, onFile,
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
       <ClassMenu group={group} groups={state.data.groups} onChoose={onChoose} />
-      <AskLine />
+      <AskSlot />
       <p role="status" className="max-w-60 text-small font-semibold">
         {said || saved}
       </p>

@@ -19,24 +19,23 @@ import { walksItself } from '../ask/go-to';
 import {
   Compare,
   Disagreement,
-  FileSheet,
   KeysSheet,
   Notice,
+  OfferSheet,
   Paper,
   QuestionRoom,
   ShelfSheet,
   WhySheet,
 } from './lazily';
-import { sentenceOfOffer } from './offered';
 import { questionKind } from './question';
 import { Single } from './Single';
 import { besideOf, type DeriveSentence } from './sentence';
-import { sentenceParts, sentenceText } from './sentence-words';
+import { sentenceParts } from './sentence-words';
 import { Toolbar } from './Toolbar';
 import { useActions } from './use-actions';
 import { useHead } from './use-head';
 import { goToSearch, hrefOf, PATH, REST, useSearch, useSentence } from './use-sentence';
-import { disagreementIn, viewOf } from './view';
+import { methodsDisagree, viewOf } from './view';
 
 type Props = { readonly served: Scene };
 
@@ -81,7 +80,7 @@ function Room({ served }: Props) {
     const beside = besideOf(sentence);
     return beside && viewOf(beside, w.settings);
   }, [sentence, w]);
-  const found = disagreementIn(view) ?? (other && disagreementIn(other));
+  const wrong = [view, ...(other ? [other] : [])].filter(methodsDisagree);
   const [word, setWord] = useState<string | null>(null);
   const [sheet, setSheet] = useState<Sheet>(null);
   const [lit, setLit] = useState<Lit | null>(null);
@@ -191,9 +190,9 @@ function Room({ served }: Props) {
             </Suspense>
           )}
           <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
-          {found && (
+          {wrong.length > 0 && (
             <Suspense>
-              <Disagreement found={found} address={hrefOf(sentence)} />
+              <Disagreement views={wrong} address={hrefOf(sentence)} />
             </Suspense>
           )}
           {other ? (
@@ -236,11 +235,11 @@ function Room({ served }: Props) {
             />
           )}
           {file.file.stage !== 'none' && (
-            <FileSheet
+            <OfferSheet
               handle={file}
               data={school.state.data}
-              sentence={(offer) => sentenceText(w, sentenceOfOffer(offer, sentence))}
-              onShow={(offer) => hands.sayAgain(sentenceOfOffer(offer, sentence))}
+              now={sentence}
+              onSay={hands.sayAgain}
               onKeep={actions.keepOffers}
               onBringIn={hands.bringIn}
             />

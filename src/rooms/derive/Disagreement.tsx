@@ -1,18 +1,46 @@
 import { TriangleAlert } from 'lucide-react';
-import type { Disagreement as Found } from '@/core/derive/disagreement';
+import { useMemo } from 'react';
+import { disagreement, type Disagreement as Found } from '@/core/derive/disagreement';
 import { deriveWords } from '@/core/words/screen/derive';
 import { download } from '@/ui/files/download';
 import { useWords } from '@/ui/school/use-class';
+import type { DeriveView } from './view';
 
 /** What a report holds beside the disagreement: the address that led to it. */
 export function reportOf(found: Found, address: string): string {
   return JSON.stringify({ kind: 'moon-step-report', version: 1, address, ...found }, null, 2);
 }
 
+type Props = { readonly views: readonly Shown[]; readonly address: string };
+
+/** What is asked of a view: its scale and direction. */
+type Shown = Pick<DeriveView, 'scale' | 'derivation'>;
+
+function foundIn(views: readonly Shown[]): Found | null {
+  for (const { scale, derivation } of views) {
+    const found = disagreement(scale, derivation.question.direction);
+    if (found) return found;
+  }
+  return null;
+}
+
 /** That methods disagree, loudly, with a report to save. It must never be seen. */
-export function Disagreement({ found, address }: { readonly found: Found; readonly address: string }) {
+export function Disagreement({ views, address }: Props) {
   const w = useWords();
+  const found = useMemo(() => foundIn(views), [views]);
   const say = deriveWords(w).disagreement;
+  if (!found) return null;
+  return <Report found={found} address={address} say={say} />;
+}
+
+type ReportProps = {
+  readonly found: Found;
+  readonly address: string;
+  readonly say: ReturnType<typeof deriveWords>['disagreement'];
+};
+
+/** What disagrees, and the button that saves it. */
+export function Report({ found, address, say }: ReportProps) {
   const save = () =>
     download({
       name: 'moon-step-report.json',

@@ -8,7 +8,7 @@ import { BarButton } from '@/ui/BarButton';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
 import { useIdle } from '@/ui/use-idle';
-import { AskLine } from '../ask/AskLine';
+import { AskSlot } from '../ask/AskSlot';
 import { ShareButton } from './ShareButton';
 import type { ShareId } from './share';
 
@@ -41,7 +41,7 @@ export const Toolbar = memo(function Toolbar(props: Props) {
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
       <ClassMenu group={group} groups={known} onChoose={props.onChoose} />
-      <AskLine />
+      <AskSlot />
       <p role="status" className="max-w-60 text-small font-semibold">
         {said}
       </p>

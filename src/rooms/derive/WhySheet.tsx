@@ -22,7 +22,7 @@ export function WhySheet({ open, onOpen, scale, method }: Props) {
   const { why: say } = deriveWords(w);
   return (
     <SideSheet open={open} onOpen={onOpen} title={say.title} summary={say.summary(scaleName(w, scale))}>
-      <div className="flex min-h-0 flex-col gap-2 overflow-y-auto" tabIndex={-1}>
+      <div className="flex min-h-0 flex-col gap-2 overflow-y-auto">
         {whysFor(w, scale, method).map(({ id, title, lines }, index) => (
           <details key={id} open={index < OPEN} className="rounded-control border border-rule px-3 py-2">
             <summary className="cursor-pointer font-serif text-large font-bold">{title}</summary>

@@ -10,16 +10,17 @@ import { TONICS } from '@/core/scale/tonic';
 import { USUAL_SETTINGS } from '@/core/school/settings';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayAddressProblem } from '@/core/words/say-address';
+import { deriveWords } from '@/core/words/screen/derive';
 import { DEMO_LESSONS } from '@/store/demo-school';
 import { matchPhrase, takenByEnter, type Word } from '@/ui/sentence/words';
 import { litIn, litPlaces, sameLit } from '@/ui/surfaces/lit';
 import { readAddress, writeAddress } from './address';
 
-import { Disagreement, reportOf } from './Disagreement';
+import { Disagreement, Report, reportOf } from './Disagreement';
 import { besideOf, CHOICES, type DeriveSentence, FIRST_SENTENCE, fitting } from './sentence';
 import { sentenceParts, sentenceText, withWord } from './sentence-words';
 import { slideWindow, toRelative } from './slide';
-import { disagreementIn, stepDeciding, viewOf } from './view';
+import { methodsDisagree, stepDeciding, viewOf } from './view';
 
 const asked = fc.constantFrom(...CHOICES.scale, '2,2,3,2,3' as const, '1,3,1,2,1,3,1' as const);
 
@@ -326,16 +327,18 @@ describe('two workings beside each other', () => {
       ...found,
     });
     const html = renderToString(
-      createElement(Disagreement, {
+      createElement(Report, {
         found: { ...found, answers: [{ method: 'chain', notes: ['A#'] }] },
         address: '',
+        say: deriveWords(ENGLISH).disagreement,
       }),
     );
     expect(html).toContain('role="alert"');
     expect(html).toContain('These methods do not arrive at the same notes');
     expect(html).toContain('Save the report');
     const view = viewOf(FIRST_SENTENCE, USUAL_SETTINGS);
-    expect(disagreementIn(view)).toBeNull();
+    expect(methodsDisagree(view)).toBe(false);
+    expect(renderToString(createElement(Disagreement, { views: [view], address: '' }))).toBe('');
   });
 });
 

@@ -5,8 +5,8 @@ import { lazy } from 'react';
 export const ShelfSheet = lazy(() =>
   import('./ShelfSheet').then((module) => ({ default: module.ShelfSheet })),
 );
-export const FileSheet = lazy(() =>
-  import('@/ui/files/FileSheet').then((module) => ({ default: module.FileSheet })),
+export const OfferSheet = lazy(() =>
+  import('./OfferSheet').then((module) => ({ default: module.OfferSheet })),
 );
 export const Compare = lazy(() => import('./Compare').then((module) => ({ default: module.Compare })));
 export const Disagreement = lazy(() =>

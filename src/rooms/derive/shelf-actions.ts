@@ -21,7 +21,6 @@ import { newId } from '@/ui/new-id';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import type { OfferedScale } from '@/workers/read-file';
 import { writeAddress } from './address';
-import { sentenceOfOffer } from './offered';
 import type { DeriveSentence } from './sentence';
 import { sentenceName } from './sentence-words';
 
@@ -48,6 +47,7 @@ export function shelfActions({ w, sentence, school, tell }: Given) {
       tell(saved ? words.told.kept : words.told.notKept);
     },
     keepOffers: async (offers: readonly OfferedScale[], title: string | null) => {
+      const { sentenceOfOffer } = await import('./offered');
       const sentences = offers.map((offer) => sentenceOfOffer(offer, sentence));
       await school.change((data, now) => {
         const lesson = title === null ? null : makingLesson(data, newId(), title, now);

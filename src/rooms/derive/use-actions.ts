@@ -8,7 +8,6 @@ import type { PaperSheet } from '@/ui/paper/Paper';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
 import { compareActions } from './compare-actions';
-import { searchOfKind } from './kind-word';
 import { byMethod, type DeriveSentence } from './sentence';
 import { withWord } from './sentence-words';
 import type { ShareId } from './share';
@@ -30,6 +29,13 @@ type Given = {
   /** Tells whoever listens what was done. */
   readonly tell: (text: string) => void;
 };
+
+/** Another kind of question about the same scale. */
+async function askOther(kind: string, about: DeriveSentence): Promise<void> {
+  const { searchOfKind } = await import('./write-question');
+  const search = kind === 'build' ? null : searchOfKind(kind, about);
+  if (search) goToSearch(search, 'finished');
+}
 
 /** Everything that can be done in the room, as functions that never change; and the sheet that is being printed. */
 export function useActions(given: Given) {
@@ -71,11 +77,8 @@ export function useActions(given: Given) {
       const found = stepDeciding(derivation, place);
       if (found !== null) toStep(found);
     },
-    pick: (id: string, value: string) => {
-      const search = id === 'kind' ? searchOfKind(value, sentence) : null;
-      if (search && value !== 'build') goToSearch(search, 'finished');
-      else change(withWord(sentence, id, value), 'finished');
-    },
+    pick: (id: string, value: string) =>
+      id === 'kind' ? askOther(value, sentence) : change(withWord(sentence, id, value), 'finished'),
     slide: (places: number) => change(slideWindow(sentence, places), 'passing'),
     relative: () => change(toRelative(sentence), 'finished'),
     undo: async () => {

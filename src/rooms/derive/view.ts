@@ -1,5 +1,4 @@
 import type { Derivation, DerivationStep } from '@/core/derive/derivation';
-import { type Disagreement, disagreement } from '@/core/derive/disagreement';
 import { derive } from '@/core/derive/methods';
 import { type Check, prove } from '@/core/derive/proof';
 import { scaleAsked } from '@/core/scale/asked';
@@ -52,8 +51,7 @@ export function stepDeciding(derivation: Derivation, place: number): number | nu
   return found < 0 ? null : found;
 }
 
-/** The methods of a view's scale that disagree, or null; looked for only where the proof has failed. */
-export function disagreementIn({ proof, scale, derivation }: DeriveView): Disagreement | null {
-  const holds = proof.every(({ check, holds }) => check !== 'methods-agree' || holds !== false);
-  return holds ? null : disagreement(scale, derivation.question.direction);
+/** Whether the proof found that methods arrive at different notes. */
+export function methodsDisagree({ proof }: DeriveView): boolean {
+  return proof.some(({ check, holds }) => check === 'methods-agree' && holds === false);
 }

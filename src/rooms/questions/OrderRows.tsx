@@ -50,7 +50,7 @@ function Row({ kind, title, taken, pointed, onTake }: RowProps) {
   const places = kind > 0 ? order.map((_, at) => at) : order.map((_, at) => 6 - at);
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-      <h3 className="w-40 text-small text-quiet">{title}</h3>
+      <p className="w-40 text-small text-quiet">{title}</p>
       <ol className="grid grow grid-cols-7 gap-1.5">
         {places.map((at) => {
           const sign = order[at];

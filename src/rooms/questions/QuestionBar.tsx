@@ -5,7 +5,7 @@ import type { SpokenGroup } from '@/store/mirror';
 import { BarButton } from '@/ui/BarButton';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
-import { AskLine } from '../ask/AskLine';
+import { AskSlot } from '../ask/AskSlot';
 
 type Props = {
   readonly group: SpokenGroup | null;
@@ -22,7 +22,7 @@ export function QuestionBar({ group, groups, onChoose, night, onLight, onKeys }:
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
       <ClassMenu group={group} groups={groups} onChoose={onChoose} />
-      <AskLine />
+      <AskSlot />
       <BarButton icon={night ? Sun : Moon} label={night ? say.day : say.night} hint="N" onClick={onLight} />
       <BarButton icon={Keyboard} label={say.keys} hint="?" onClick={onKeys} />
     </header>

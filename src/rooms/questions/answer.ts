@@ -9,7 +9,8 @@ import type { ClassWords } from '@/core/words/class-words';
 import { sayDecision } from '@/core/words/say-decision';
 import type { SaidStep } from '@/core/words/say-method';
 import { sayKeyStep, sayWriteStep } from '@/core/words/say-signature';
-import { canBeNamed, type Question } from '../derive/question';
+import type { Question } from '../derive/question';
+import { canBeNamed } from '../derive/read-question';
 
 /** What a question is answered with: the lines of its working, and what they point at. */
 export type QuestionAnswer = {

@@ -12,16 +12,10 @@ import { sayAddressProblem } from '@/core/words/say-address';
 import { takenByEnter, type Word } from '@/ui/sentence/words';
 import { hrefOfReading } from '../ask/href';
 import { readAddress } from '../derive/address';
-import { searchOfKind } from '../derive/kind-word';
-import {
-  CLEF_SETS,
-  FIRST_QUESTIONS,
-  type Question,
-  questionKind,
-  readQuestion,
-  writeQuestion,
-} from '../derive/question';
+import { CLEF_SETS, type Question, questionKind } from '../derive/question';
+import { readQuestion } from '../derive/read-question';
 import { FIRST_SENTENCE } from '../derive/sentence';
+import { FIRST_QUESTIONS, searchOfKind, writeQuestion } from '../derive/write-question';
 import { answerOf } from './answer';
 import { questionParts, questionText, withQuestionWord } from './question-words';
 

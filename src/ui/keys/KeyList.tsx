@@ -17,7 +17,10 @@ export function KeyList({ title, summary, list, open, onOpen, single, onSingle }
   const { keysSheet: say } = deriveWords(useWords());
   return (
     <SideSheet title={title} summary={summary} open={open} onOpen={onOpen}>
-      <dl className="grid min-h-0 grow grid-cols-[5rem_1fr] content-start gap-y-1.5 overflow-y-auto">
+      <dl
+        tabIndex={0}
+        className="grid min-h-0 grow grid-cols-[5rem_1fr] content-start gap-y-1.5 overflow-y-auto"
+      >
         {list.map(({ keys, does }) => (
           <div key={keys} className="col-span-2 grid grid-cols-subgrid">
             <dt>

@@ -1,5 +1,6 @@
 import * as z from 'zod';
-import { FEWEST_NOTES, identify, MOST_NOTES } from '@/core/identify/name-scale';
+import { identify } from '@/core/identify/name-scale';
+import { FEWEST_NOTES, MOST_NOTES } from '@/core/identify/scale-name';
 import { readEnglishNote } from '@/core/note/parse';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
 import { ENGLISH } from '@/core/words/class-words';
