@@ -74,6 +74,23 @@ async function benchCore() {
     rate(scales, (scale) => prove(scale, 'both', notesOf(scale, 'both'))),
     '',
   );
+  const { ask } = await vite.ssrLoadModule('/src/core/ask/ask.ts');
+  const { ENGLISH } = await vite.ssrLoadModule('/src/core/words/class-words.ts');
+  const { UNDERSTOOD, REFUSED } = await vite.ssrLoadModule('/src/core/ask/phrases.test-data.ts');
+  const phrases = (UNDERSTOOD + REFUSED)
+    .split('\n')
+    .flatMap((line) => line.split(/ [=>] /u)[0]?.trim() || [])
+    .concat('C major and '.repeat(20), 'F# Bb '.repeat(40), '2 '.repeat(120));
+  const times = phrases.map((phrase) => {
+    const started = performance.now();
+    ask(ENGLISH, phrase);
+    return performance.now() - started;
+  });
+  row(
+    `Ask line, worst of ${phrases.length} phrases`,
+    `${Math.max(...times.map((_, at) => (at < 5 ? 0 : times[at]))).toFixed(2)} ms`,
+    'under 5 ms',
+  );
   await vite.close();
 }
 

@@ -7,9 +7,9 @@ import { MODES, type Mode } from '../scale/mode';
 import { NAMED_SCALE_IDS, type SCALE_IDS } from '../scale/pattern';
 import { SCALE_TABLE, tableScale } from '../scale/scale-table';
 import { accidentalsOf, isStandardSignature } from '../scale/signature';
-import { CHOICES } from '../school/settings';
-import { ENGLISH } from '../words/class-words';
-import { sayKeyStep, saySignatureProblem, sayWriteStep } from '../words/say-signature';
+import { CHOICES, USUAL_SETTINGS } from '../school/settings';
+import { ENGLISH, wordsOf } from '../words/class-words';
+import { sayHop, sayKeyStep, saySignatureProblem, sayWriteStep } from '../words/say-signature';
 import { readDrawn } from './drawn-signature';
 import { KEY_ASKED, keysOf, rulesFor } from './key-of-signature';
 import { writeSignature } from './signature-of-key';
@@ -174,6 +174,22 @@ describe('the signature of a key', () => {
         }
       }
     }
+  });
+});
+
+describe('the orders hop by hop', () => {
+  it('count five letters with the start and seven half steps without it', () => {
+    expect(sayHop(ENGLISH, 'sharps', 1)).toBe(
+      'F♯ up a fifth is C♯: F G A B C, five letters counting the first, and seven half steps not counting it.',
+    );
+    expect(sayHop(ENGLISH, 'flats', 1)).toBe(
+      'B♭ down a fifth is E♭: B A G F E, five letters counting the first, and seven half steps not counting it.',
+    );
+    const fourths = wordsOf({ ...USUAL_SETTINGS, flatsBy: 'fourth-up' });
+    expect(sayHop(fourths, 'flats', 6)).toBe(
+      'C♭ up a fourth is F♭: C D E F, four letters counting the first, and five half steps not counting it.',
+    );
+    expect(sayHop(ENGLISH, 'sharps', 0)).toContain('in G major, only F has to be raised');
   });
 });
 

@@ -1,9 +1,12 @@
 import type { SignatureProblem } from '../identify/drawn-signature';
 import type { KeySaying, SignatureRule } from '../identify/key-of-signature';
 import type { WriteSaying } from '../identify/signature-of-key';
+import { letterAfter } from '../note/letter';
+import { noteNamed } from '../note/parse';
 import type { SpelledNote } from '../note/spelled';
 import type { Mode } from '../scale/mode';
 import type { ScaleId } from '../scale/pattern';
+import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
 import type { ClassWords } from './class-words';
 import type { SaidStep } from './say-method';
 import { sayStep } from './say-step';
@@ -228,4 +231,30 @@ export function saySignatureProblem(w: ClassWords, problem: SignatureProblem): s
     case 'signature-order':
       return `The signs are right, but ${sign} stands where the order has ${w.note(problem.wanted)}.`;
   }
+}
+
+/**
+ * How a sign of an order comes from the one before it, counted both ways: five letters with the start, seven half
+ * steps without it; flats go a fifth down, or a fourth up where the class says so. The first sign has a reason of its
+ * own.
+ *
+ * @param at place in the order, from 0
+ */
+export function sayHop(w: ClassWords, kind: 'sharps' | 'flats', at: number): string {
+  const order = kind === 'sharps' ? ORDER_OF_SHARPS : ORDER_OF_FLATS;
+  const [sign, before] = [order[at], order[at - 1]];
+  if (!sign) throw new RangeError(`no sign ${at}`);
+  if (!before) {
+    return kind === 'sharps'
+      ? `${w.note(sign)} is the first: one fifth over ${w.letter('C')}, in ${w.key(noteNamed('G'), 'major')}, only ${w.letter('F')} has to be raised.`
+      : `${w.note(sign)} is the first: one fifth under ${w.letter('C')}, in ${w.key(noteNamed('F'), 'major')}, only ${w.letter('B')} has to be lowered.`;
+  }
+  const up = kind === 'sharps' || w.settings.flatsBy === 'fourth-up';
+  const letters = kind === 'sharps' || !up ? 5 : 4;
+  const walked = Array.from({ length: letters }, (_, step) =>
+    w.letter(letterAfter(before.letter, up ? step : -step)),
+  );
+  const name = letters === 5 ? 'fifth' : 'fourth';
+  const halves = letters === 5 ? 7 : 5;
+  return `${w.note(before)} ${up ? 'up' : 'down'} a ${name} is ${w.note(sign)}: ${walked.join(' ')}, ${numberWord(letters)} ${w.letterWords} counting the first, and ${numberWord(halves)} ${w.halves} not counting it.`;
 }

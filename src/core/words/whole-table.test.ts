@@ -31,7 +31,7 @@ import { type Problem, sayProblem } from './say-problem';
 import { sayRelated } from './say-related';
 import { sayKeyRule } from './say-rule';
 import { sayRaised, scaleName, spokenScale, theoreticalNote } from './say-scale';
-import { sayKeyStep, saySignatureProblem, sayWriteStep } from './say-signature';
+import { sayHop, sayKeyStep, saySignatureProblem, sayWriteStep } from './say-signature';
 import { stepText } from './say-step';
 import { type RecordProblem, type StoreProblem, sayRecordProblem, sayStoreProblem } from './say-store';
 import { whysFor } from './say-why';
@@ -124,6 +124,10 @@ const QUESTIONS: readonly ((w: ClassWords) => readonly SaidStep[])[] = [
       }),
     ),
   ),
+  (w) =>
+    [0, 1, 6].flatMap((at) =>
+      (['sharps', 'flats'] as const).map((kind) => ({ text: sayHop(w, kind, at), reason: null })),
+    ),
   (w) => DRAWN.map((signs) => ({ text: drawnText(w, signs), reason: null })),
   (w) => ASKED.map((line) => ({ text: askedText(w, line), reason: null })),
 ];

@@ -1,5 +1,7 @@
+import { useState } from 'react';
 import { fifths } from '@/core/note/spelled';
 import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '@/core/scale/signature';
+import { sayHop } from '@/core/words/say-signature';
 import { questionWords } from '@/core/words/screen/questions';
 import { signCount } from '@/core/words/vocabulary';
 import { useWords } from '@/ui/school/use-class';
@@ -16,7 +18,9 @@ type Props = {
 
 /** Both orders over one row of letters: sharps from the left, flats from the right, the same backwards. */
 export function OrderRows({ count, taken, pointed, onTake }: Props) {
-  const say = questionWords(useWords()).orders;
+  const w = useWords();
+  const say = questionWords(w).orders;
+  const [hop, setHop] = useState<Hop | null>(null);
   const row = (kind: 1 | -1) => (
     <Row
       kind={kind}
@@ -24,15 +28,22 @@ export function OrderRows({ count, taken, pointed, onTake }: Props) {
       taken={Math.sign(count) === kind ? taken : 0}
       pointed={Math.sign(count) === kind ? pointed : []}
       onTake={onTake}
+      onHop={setHop}
     />
   );
   return (
     <section aria-label={say.title} className="card flex flex-col gap-2 px-4 py-3">
       {row(1)}
       {row(-1)}
+      <p role="status" className="min-h-5 text-small text-quiet">
+        {hop ? sayHop(w, hop.kind, hop.at) : say.pointAt}
+      </p>
     </section>
   );
 }
+
+/** A sign somebody points at. */
+type Hop = { readonly kind: 'sharps' | 'flats'; readonly at: number };
 
 type RowProps = {
   readonly kind: 1 | -1;
@@ -40,9 +51,10 @@ type RowProps = {
   readonly taken: number;
   readonly pointed: readonly number[];
   readonly onTake: Props['onTake'];
+  readonly onHop: (hop: Hop | null) => void;
 };
 
-function Row({ kind, title, taken, pointed, onTake }: RowProps) {
+function Row({ kind, title, taken, pointed, onTake, onHop }: RowProps) {
   const w = useWords();
   const say = questionWords(w).orders;
   const order = kind > 0 ? ORDER_OF_SHARPS : ORDER_OF_FLATS;
@@ -67,7 +79,11 @@ function Row({ kind, title, taken, pointed, onTake }: RowProps) {
                 data-now={now ? '' : undefined}
                 aria-pressed={on}
                 aria-label={`${w.spokenNote(sign)}, ${at + 1}${now ? `, ${say.decides}` : ''}`}
-                disabled={!onTake}
+                aria-disabled={!onTake}
+                onPointerEnter={() => onHop({ kind: kind > 0 ? 'sharps' : 'flats', at })}
+                onPointerLeave={() => onHop(null)}
+                onFocus={() => onHop({ kind: kind > 0 ? 'sharps' : 'flats', at })}
+                onBlur={() => onHop(null)}
                 onClick={() => onTake?.(fifths(kind * (at + 1 === taken ? at : at + 1)))}
                 title={say.take(signCount(kind * (at + 1)))}
               >

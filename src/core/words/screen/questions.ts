@@ -39,6 +39,7 @@ function words(w: ClassWords) {
       flats: 'Order of flats, the same backwards',
       take: (count: string) => `Take ${count}`,
       decides: 'decides',
+      pointAt: 'Point at a sign to see how it comes from the one before it.',
     },
     answer: 'Keys with this signature',
     names: 'Names that fit, best first',
