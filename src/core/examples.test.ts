@@ -24,8 +24,15 @@ describe('the examples in doc comments', () => {
     const { ENGLISH } = await import('./words/class-words');
     const noteName = ENGLISH.note;
     const { pitch } = await import('./note/pitch');
+    const { fifths } = await import('./note/spelled');
     for (const path of MODULES) {
-      const exported = { noteNamed, noteName, pitch, ...(await import(/* @vite-ignore */ join(CORE, path))) };
+      const exported = {
+        noteNamed,
+        noteName,
+        pitch,
+        fifths,
+        ...(await import(/* @vite-ignore */ join(CORE, path))),
+      };
       for (const [code, value] of examplesOf(path)) {
         const run = (text: string): unknown =>
           new Function(...Object.keys(exported), `return (${text});`)(...Object.values(exported));

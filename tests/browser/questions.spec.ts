@@ -118,6 +118,19 @@ test('the ask line answers anything: two readings, a question, a refusal, and wh
   await expect(room.sentence).toContainText('Build B major');
 });
 
+test('a question is kept on the shelf, found there, and taken back', async ({ page, room }) => {
+  await room.open('/derive?question=key&fifths=-3');
+  await page.keyboard.press('k');
+  await expect(page.getByText('Kept on the shelf. Ctrl Z takes it back.')).toBeVisible();
+  await room.open('/derive?tonic=C&scale=major');
+  await page.keyboard.press('l');
+  const link = room.shelf.getByRole('link', { name: 'Which key has three flats, by the last flat but one?' });
+  await link.click();
+  await expect(room.sentence).toHaveText('Which key has three flats, by the last flat but one?');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('banner').getByRole('status')).not.toBeEmpty();
+});
+
 test('the ask line stands in the Class room as well, and leads out of it', async ({
   page,
   classRoom,

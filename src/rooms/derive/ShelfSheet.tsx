@@ -20,11 +20,11 @@ import type { SchoolState } from '@/store/school-state';
 import { keptIn, searched } from '@/store/shelf';
 import { SideSheet } from '@/ui/SideSheet';
 import { useWords } from '@/ui/school/use-class';
+import { keptText } from '../questions/kept-text';
 import { readAddress } from './address';
 import { LessonHead } from './LessonHead';
 import { ShelfItem } from './ShelfItem';
 import { type DeriveSentence, FIRST_SENTENCE } from './sentence';
-import { sentenceText } from './sentence-words';
 import type { Actions } from './use-actions';
 
 type Props = {
@@ -52,7 +52,7 @@ export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, action
   const [wanted, setWanted] = useState('');
   const { data, unread, status } = state;
   const found = useMemo(
-    () => searched(data.kept, wanted, (item) => sentenceText(w, readAddress(item.address).sentence)),
+    () => searched(data.kept, wanted, (item) => keptText(w, item.address)),
     [data.kept, wanted, w],
   );
   const searching = wanted.trim() !== '';

@@ -5,7 +5,9 @@ import { scaleName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
 import type { Kept } from '@/store/kept';
 import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
+import { questionItem } from '../questions/question-paper';
 import { readAddress } from './address';
+import { questionKind } from './question';
 import { besideOf, type DeriveSentence } from './sentence';
 import { sentenceText } from './sentence-words';
 import { viewOf } from './view';
@@ -76,7 +78,11 @@ export async function handoutOf(
   kept: readonly Kept[],
 ): Promise<PaperSheet> {
   const items = await Promise.all(
-    kept.map(({ address, name }) => paperItem(w, readAddress(address).sentence, name, false)),
+    kept.map(({ address, name }) =>
+      questionKind(address)
+        ? questionItem(w, address, name)
+        : paperItem(w, { ...readAddress(address).sentence, beside: null }, name, false),
+    ),
   );
   return { head, title, blank: false, items };
 }

@@ -3,9 +3,13 @@ import type { SpelledNote } from '@/core/note/spelled';
 import { fifths } from '@/core/note/spelled';
 import { deriveWords } from '@/core/words/screen/derive';
 import { questionWords } from '@/core/words/screen/questions';
+import { SHELF_WORDS } from '@/core/words/screen/shelf';
 import { spoken } from '@/core/words/spoken';
+import { NAME_LIMIT } from '@/store/limits';
+import { keeping } from '@/store/shelf';
 import { useKeys } from '@/ui/keys/use-keys';
 import { SINGLE_KEYS, useLight, useSetting } from '@/ui/keys/use-setting';
+import { newId } from '@/ui/new-id';
 import { Speaking, useClass } from '@/ui/school/use-class';
 import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
@@ -41,6 +45,7 @@ export function QuestionRoom({ search }: Props) {
   const { words: w } = speech;
   const [word, setWord] = useState<string | null>(null);
   const [keysOpen, setKeysOpen] = useState(false);
+  const [said, setSaid] = useState('');
   const [light, otherLight] = useLight();
   const [single, setSingle] = useSetting('moon-step:single-keys', SINGLE_KEYS);
   const answer = useMemo(() => answerOf(w, question), [w, question]);
@@ -64,6 +69,17 @@ export function QuestionRoom({ search }: Props) {
     document.title = deriveWords(w).title(questionText(w, question).replace(/[.?]$/u, ''));
   }, [w, question]);
 
+  const keep = async () => {
+    const name = questionText(w, question).slice(0, NAME_LIMIT);
+    const item = { id: newId(), name, note: '', address: writeQuestion(question), lesson: null };
+    const saved = await school.change((data, now) => keeping(data, [item], now));
+    const { told } = deriveWords(w);
+    setSaid(saved ? told.kept : told.notKept);
+  };
+  const undo = async () => {
+    const undone = await school.undo();
+    setSaid(undone ? SHELF_WORDS.undone(undone) : deriveWords(w).told.nothing);
+  };
   const open = (id: string) => () => setWord(id);
   useKeys(
     {
@@ -73,7 +89,9 @@ export function QuestionRoom({ search }: Props) {
       g: open('fifths'),
       m: open('rule'),
       c: open('clefs'),
+      k: keep,
       n: otherLight,
+      'mod+z': undo,
       '?': () => setKeysOpen(true),
       ArrowRight: () => toStep(at + 1),
       ArrowLeft: () => toStep(at - 1),
@@ -93,6 +111,8 @@ export function QuestionRoom({ search }: Props) {
           night={light === 'night'}
           onLight={otherLight}
           onKeys={() => setKeysOpen(true)}
+          onKeep={keep}
+          said={said}
         />
         <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
           <Notice problems={problems} saving={school.state.saving} />
