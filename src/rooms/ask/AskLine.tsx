@@ -1,7 +1,7 @@
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { askWords } from '@/core/words/screen/ask';
 import { useWords } from '@/ui/school/use-class';
-import type { AskKeys } from './ask-keys';
+import { type AskKeys, isAskKey } from './ask-keys';
 import { goTo } from './go-to';
 
 const AskAnswers = lazy(() => import('./AskAnswers').then((module) => ({ default: module.AskAnswers })));
@@ -12,7 +12,7 @@ const LIST = 'ask-answers';
  * The line that answers anything: a teacher's shorthand to the right sentence. The grammar is loaded when somebody
  * comes to it.
  */
-export function AskLine() {
+export function AskLine({ focused }: { readonly focused: boolean }) {
   const w = useWords();
   const say = askWords(w);
   const [text, setText] = useState('');
@@ -24,10 +24,7 @@ export function AskLine() {
 
   useEffect(() => {
     const slash = (event: KeyboardEvent) => {
-      const typing =
-        event.target instanceof Element &&
-        event.target.closest('input:not([type=radio], [type=checkbox]), textarea, select, [role=dialog]');
-      if (event.key !== '/' || typing || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (!isAskKey(event)) return;
       event.preventDefault();
       field.current?.focus();
     };
@@ -41,6 +38,11 @@ export function AskLine() {
       window.removeEventListener('pointerdown', away);
     };
   }, []);
+
+  // It was asked for before it was there.
+  useEffect(() => {
+    if (focused) field.current?.focus();
+  }, [focused]);
 
   const go = (href: string) => {
     setText('');
