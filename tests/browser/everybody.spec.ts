@@ -209,7 +209,8 @@ test('every stop of the Tab key shows its focus', async ({ page, room }) => {
       const ring = element.querySelector('.scene-focus') ?? element;
       const style = getComputedStyle(ring);
       const shown = style.outlineStyle !== 'none' || style.stroke !== 'none';
-      return { name: element.getAttribute('aria-label') ?? element.textContent ?? '', shown };
+      const name = element.getAttribute('aria-label') ?? element.textContent ?? '';
+      return { name: name || element.outerHTML.slice(0, 120), shown };
     });
     if (!now) break;
     expect(now.shown, now.name).toBe(true);

@@ -2,11 +2,12 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { useIdle } from '@/ui/use-idle';
 import { isAskKey } from './ask-keys';
 
-const AskLine = lazy(() => import('./AskLine').then((module) => ({ default: module.AskLine })));
+const loadLine = () => import('./AskLine').then((module) => ({ default: module.AskLine }));
+const AskLine = lazy(loadLine);
 
 /** The room of the ask line, which is loaded once the page rests, or at once when its key is pressed. */
 export function AskSlot() {
-  const idle = useIdle();
+  const idle = useIdle(loadLine);
   const [wanted, setWanted] = useState(false);
   useEffect(() => {
     const pressed = (event: KeyboardEvent) => {

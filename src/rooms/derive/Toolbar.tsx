@@ -7,7 +7,7 @@ import type { SpokenGroup } from '@/store/mirror';
 import { BarButton } from '@/ui/BarButton';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
-import { useIdle } from '@/ui/use-idle';
+import { STAND_IN, useIdle } from '@/ui/use-idle';
 import { AskSlot } from '../ask/AskSlot';
 import { ShareButton } from './ShareButton';
 import type { ShareId } from './share';
@@ -30,14 +30,15 @@ type Props = {
   readonly onKeys: () => void;
 };
 
-const ShareMenu = lazy(() => import('./ShareMenu').then((module) => ({ default: module.ShareMenu })));
+const loadMenu = () => import('./ShareMenu').then((module) => ({ default: module.ShareMenu }));
+const ShareMenu = lazy(loadMenu);
 
 /** The line on top: whose class this is, and what can be done with the derivation. Every action shows its key. */
 export const Toolbar = memo(function Toolbar(props: Props) {
   const { said, kept, night, sharing, group, groups: known, onSharing, onKeep, onShelf, onShare } = props;
   const w = useWords();
   const { actions: say } = deriveWords(w);
-  const idle = useIdle();
+  const idle = useIdle(loadMenu);
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
       <ClassMenu group={group} groups={known} onChoose={props.onChoose} />
@@ -48,11 +49,11 @@ export const Toolbar = memo(function Toolbar(props: Props) {
       <BarButton icon={BookmarkPlus} label={say.keep} hint="K" onClick={onKeep} />
       <BarButton icon={SquareLibrary} label={say.shelf(kept)} hint="L" onClick={onShelf} />
       {idle || sharing ? (
-        <Suspense fallback={<ShareButton onClick={() => onSharing(true)} />}>
+        <Suspense fallback={<ShareButton {...STAND_IN} onClick={() => onSharing(true)} />}>
           <ShareMenu open={sharing} onOpen={onSharing} onShare={onShare} />
         </Suspense>
       ) : (
-        <ShareButton onClick={() => onSharing(true)} />
+        <ShareButton {...STAND_IN} onClick={() => onSharing(true)} />
       )}
       <BarButton icon={FileInput} label={filesWords(w).open} hint="O" onClick={props.onFile} />
       <BarButton

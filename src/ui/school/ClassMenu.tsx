@@ -3,11 +3,12 @@ import { deriveWords } from '@/core/words/screen/derive';
 import { DEMO_SCHOOL } from '@/store/demo-name';
 import type { Group } from '@/store/group';
 import type { SpokenGroup } from '@/store/mirror';
-import { useIdle } from '../use-idle';
+import { STAND_IN, useIdle } from '../use-idle';
 import { ClassButton } from './ClassButton';
 import { useWords } from './use-class';
 
-const ClassList = lazy(() => import('./ClassList').then((module) => ({ default: module.ClassList })));
+const loadList = () => import('./ClassList').then((module) => ({ default: module.ClassList }));
+const ClassList = lazy(loadList);
 
 type Props = {
   readonly group: SpokenGroup | null;
@@ -22,8 +23,8 @@ type Props = {
 export const ClassMenu = memo(function ClassMenu({ group, groups, onChoose }: Props) {
   const { actions: say } = deriveWords(useWords());
   const [open, setOpen] = useState(false);
-  const idle = useIdle();
-  const button = group && <ClassButton name={group.name} onClick={() => setOpen(true)} />;
+  const idle = useIdle(loadList);
+  const button = group && <ClassButton {...STAND_IN} name={group.name} onClick={() => setOpen(true)} />;
   return (
     <div className="flex items-center gap-1.5">
       <p className="hidden text-small text-quiet 2xl:block">
