@@ -200,6 +200,9 @@ test('one whole task fits 1280 by 800 and 1024 by 768 without scrolling the page
 
 test('every stop of the Tab key shows its focus', async ({ page, room }) => {
   await room.open();
+  // Stand-ins have been put away, and the ask line is there.
+  await expect(page.locator('[data-stand-in]')).toHaveCount(0);
+  await expect(page.getByRole('combobox', { name: 'Ask line' })).toBeVisible();
   const seen = new Set<string>();
   for (let stop = 0; stop < 90; stop += 1) {
     await page.keyboard.press('Tab');
