@@ -1,5 +1,5 @@
 import { triadNumerals } from '@/core/harmony/numeral';
-import { pitchClass, type SpelledNote } from '@/core/note/spelled';
+import { type SpelledNote, semitonesAbove } from '@/core/note/spelled';
 import type { ClassWords } from '@/core/words/class-words';
 import { figures } from './figures';
 import { stepMoon } from './moon';
@@ -57,9 +57,7 @@ function layoutFor(steps: readonly number[], width: number, height: number): Lay
  */
 export function twoOctavesScene(question: TwoOctavesQuestion): Scene {
   const { w, notes, degree, name, parent, width, height } = question;
-  const steps = notes
-    .slice(1)
-    .map((note, at) => (pitchClass(note) - pitchClass(notes[at] as SpelledNote) + 12) % 12);
+  const steps = notes.slice(1).map((note, at) => semitonesAbove(notes[at] as SpelledNote, note));
   const layout = layoutFor(steps, width, height);
   const { x, radius, small, counted } = layout;
   const first = degree - 1;

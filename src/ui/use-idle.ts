@@ -26,10 +26,11 @@ function whenFree(act: () => void): () => void {
 /**
  * Whether what is not needed at first has been loaded, once the page has come to rest. A stand-in with the focus is
  * left in its place until the focus has moved on.
+ *
+ * @param load the same function at every call
  */
 export function useIdle(load: () => Promise<unknown>): boolean {
   const [idle, setIdle] = useState(false);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: it is loaded once
   useEffect(() => {
     let free = () => {};
     let wanted = true;
@@ -45,6 +46,6 @@ export function useIdle(load: () => Promise<unknown>): boolean {
       free();
       cancel();
     };
-  }, []);
+  }, [load]);
   return idle;
 }

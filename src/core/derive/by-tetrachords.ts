@@ -1,4 +1,4 @@
-import { pitchClass, type SpelledNote, spelled, spelledOrNull } from '../note/spelled';
+import { type SpelledNote, semitonesAbove, spelled, spelledOrNull } from '../note/spelled';
 import type { Direction } from '../scale/line';
 import { comesDownOtherwise, type Scale } from '../scale/scale';
 import type { Derivation, TetrachordPart, WrongMove } from './derivation';
@@ -12,7 +12,7 @@ const UPPER = [5, 6, 7, 8] as const;
 
 /** Semitones from a note up to another within an octave; a note a little below counts as below. */
 function semitonesUp(from: SpelledNote, to: SpelledNote): number {
-  const up = (pitchClass(to) - pitchClass(from) + 12) % 12;
+  const up = semitonesAbove(from, to);
   return up > 9 ? up - 12 : up;
 }
 

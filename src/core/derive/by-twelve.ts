@@ -1,4 +1,4 @@
-import { pitchClass, type SpelledNote } from '../note/spelled';
+import { type SpelledNote, semitonesAbove } from '../note/spelled';
 import { chromaticBetween } from '../scale/chromatic';
 import type { Direction } from '../scale/line';
 import type { Scale } from '../scale/scale';
@@ -31,7 +31,7 @@ export function deriveTwelve(scale: Scale, direction: Direction): Derivation {
   for (const [at, high] of key.entries()) {
     const low = key[at - 1];
     if (!low) continue;
-    const size = (pitchClass(high) - pitchClass(low) + 12) % 12;
+    const size = semitonesAbove(low, high);
     if (size === 2) whole.push({ low, high, index: index + 1 });
     else half.push([low, high]);
     index += size;

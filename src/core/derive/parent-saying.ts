@@ -1,4 +1,4 @@
-import { type Fifths, pitchClass, type SpelledNote } from '../note/spelled';
+import { type Fifths, type SpelledNote, semitonesAbove } from '../note/spelled';
 import { PARENT_DEGREE } from '../scale/mode';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { parentOf } from '../scale/tonic';
@@ -11,6 +11,6 @@ export function parentSaying(scale: Signed): Extract<Saying, { readonly code: 'p
   const { tonic, id } = scale;
   const parent = parentOf(scale);
   const degree = PARENT_DEGREE[PATTERNS[id].mode];
-  const down = (pitchClass(tonic) - pitchClass(parent) + 12) % 12;
+  const down = semitonesAbove(parent, tonic);
   return { code: 'parent-degree', tonic, scale: id, parent, degree, down };
 }

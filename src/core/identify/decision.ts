@@ -1,5 +1,5 @@
 import { letterIndex } from '../note/letter';
-import { pitchClass, type SpelledNote } from '../note/spelled';
+import { type SpelledNote, semitonesAbove } from '../note/spelled';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { type Rotation, rotationOf } from '../scale/rotation';
 import { scaleNamed } from '../scale/scale';
@@ -56,10 +56,6 @@ export type Decision =
 
 type Given = Identified & { readonly rising: readonly SpelledNote[] };
 
-function up(from: SpelledNote, to: SpelledNote): number {
-  return (pitchClass(to) - pitchClass(from) + 12) % 12;
-}
-
 /** The note of a degree in a rising row of one letter a note, or null. */
 function onDegree(rising: readonly SpelledNote[], degree: number): SpelledNote | null {
   const first = rising[0];
@@ -93,7 +89,7 @@ function path(rising: readonly SpelledNote[]): readonly DecisionStep[] {
   if (!first) return [];
   const place = (note: SpelledNote) => rising.indexOf(note);
   if (!third) return [{ saying: { code: 'no-third', from: first }, at: [0] }];
-  const semitones = up(first, third);
+  const semitones = semitonesAbove(first, third);
   const steps: DecisionStep[] = [
     { saying: { code: 'third', from: first, to: third, semitones }, at: [0, place(third)] },
   ];
@@ -103,7 +99,7 @@ function path(rising: readonly SpelledNote[]): readonly DecisionStep[] {
     if (left.length < 2) break;
     const note = onDegree(rising, degree);
     if (!note) continue;
-    const over = up(first, note);
+    const over = semitonesAbove(first, note);
     const leaves = left.filter((id) => overTonic(id, degree) === over);
     if (leaves.length === left.length) continue;
     steps.push(degreeStep(rising, degree, note, leaves));
@@ -129,14 +125,14 @@ function degreeStep(
         measured: 'to-octave',
         from: note,
         to: first,
-        semitones: up(note, first),
+        semitones: semitonesAbove(note, first),
         leaves,
       },
       at: [place(note)],
     };
   }
   // With the raised 7th, the gap between 6 and 7 tells harmonic from melodic.
-  if (degree === 6 && seventh && up(seventh, first) === 1) {
+  if (degree === 6 && seventh && semitonesAbove(seventh, first) === 1) {
     return {
       saying: {
         code: 'degree',
@@ -144,7 +140,7 @@ function degreeStep(
         measured: 'six-to-seven',
         from: note,
         to: seventh,
-        semitones: up(note, seventh),
+        semitones: semitonesAbove(note, seventh),
         leaves,
       },
       at: [place(note), place(seventh)],
@@ -157,7 +153,7 @@ function degreeStep(
       measured: 'over-tonic',
       from: first,
       to: note,
-      semitones: up(first, note),
+      semitones: semitonesAbove(first, note),
       leaves,
     },
     at: [place(note)],
@@ -167,7 +163,7 @@ function degreeStep(
 /** The steps of a row of seven or eight notes, closed at the octave. */
 function stepsOf(rising: readonly SpelledNote[]): readonly number[] {
   const closed = rising.at(-1) === rising[0] ? rising : [...rising, rising[0] as SpelledNote];
-  return closed.slice(1).map((note, at) => up(closed[at] as SpelledNote, note));
+  return closed.slice(1).map((note, at) => semitonesAbove(closed[at] as SpelledNote, note));
 }
 
 /** The way to a name, step by step: spelling first, then the deciding degrees, then all steps, then other names. */

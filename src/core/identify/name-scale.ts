@@ -36,9 +36,6 @@ const RANK: Readonly<Record<NameReason, number>> = {
   within: 4,
 };
 
-/** How near at hand a scale is among equals: major, natural minor, the other minors, the modes, the rest. */
-const USUAL: readonly ScaleId[] = NAMED_SCALE_IDS;
-
 function fitting(notes: readonly SpelledNote[], tonic: SpelledNote, id: ScaleId): ScaleName | null {
   const reading = scaleNamed(tonic, id);
   if (!reading.ok) return null;
@@ -75,7 +72,8 @@ function namesOf(notes: readonly SpelledNote[]): readonly ScaleName[] {
     (a, b) =>
       RANK[a.reason] - RANK[b.reason] ||
       a.missing.length - b.missing.length ||
-      USUAL.indexOf(a.scale) - USUAL.indexOf(b.scale) ||
+      // They stand in the order in which they come to hand.
+      NAMED_SCALE_IDS.indexOf(a.scale) - NAMED_SCALE_IDS.indexOf(b.scale) ||
       tonics.indexOf(a.tonic) - tonics.indexOf(b.tonic),
   );
 }

@@ -29,9 +29,18 @@ export function enterLetter(entry: NoteEntry, letter: Letter): NoteEntry {
  * sign in hand is a flat, else a sharp.
  */
 export function enterKey(entry: NoteEntry, key: number): NoteEntry {
-  const sign: Alteration = isBlackKey(key) ? (entry.sign < 0 ? -1 : 1) : 0;
-  const letter = LETTERS.find((each) => SEMITONES_ABOVE_C[each] + sign === key);
-  return letter ? entered(entry, spelled(letter, sign)) : entry;
+  const [first, second] = notesOfKey(key);
+  const note = second && entry.sign < 0 ? second : first;
+  return note ? entered(entry, note) : entry;
+}
+
+/** The notes with which a key is entered: the letter of a white one; of a black one its sharp, then its flat. */
+export function notesOfKey(key: number): readonly SpelledNote[] {
+  const signs: readonly Alteration[] = isBlackKey(key) ? [1, -1] : [0];
+  return signs.flatMap((sign) => {
+    const letter = LETTERS.find((each) => SEMITONES_ABOVE_C[each] + sign === key);
+    return letter ? [spelled(letter, sign)] : [];
+  });
 }
 
 /** The last note a half step up or down on its letter, as far as two signs go. */

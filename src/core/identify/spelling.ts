@@ -1,5 +1,5 @@
 import { letterIndex } from '../note/letter';
-import { pitchClass, type SpelledNote } from '../note/spelled';
+import { type SpelledNote, semitonesAbove } from '../note/spelled';
 import { PATTERNS, SCALE_IDS, type ScaleId } from '../scale/pattern';
 import { scaleNamed } from '../scale/scale';
 
@@ -8,7 +8,7 @@ export type RowWay = 'up' | 'down' | 'both' | 'none';
 
 function moveOf(from: SpelledNote, to: SpelledNote): 1 | -1 | 0 {
   const letters = (letterIndex(to.letter) - letterIndex(from.letter) + 7) % 7;
-  const sounds = (pitchClass(to) - pitchClass(from) + 12) % 12;
+  const sounds = semitonesAbove(from, to);
   // A step to the next letter, or one that only its spelling takes over a letter; a third is no step.
   const near = (moved: number, size: number) => (moved <= 1 ? size <= 4 : moved === 2 && size <= 2);
   if (sounds >= 1 && sounds <= 4 && near(letters, sounds)) return 1;
@@ -84,7 +84,7 @@ export function soundingScales(rising: readonly SpelledNote[]): readonly Soundin
     const sounds = PATTERNS[scale].rising.slice(0, rising.length - 1);
     const fits = sounds.every((step, at) => {
       const [from, to] = [rising[at], rising[at + 1]];
-      return from && to && (pitchClass(to) - pitchClass(from) + 12) % 12 === step;
+      return from && to && semitonesAbove(from, to) === step;
     });
     const reading = fits ? scaleNamed(first, scale) : null;
     if (!reading?.ok) return [];

@@ -64,6 +64,15 @@ export function pitchClass(note: SpelledNote): number {
 }
 
 /**
+ * Semitones from one note up to the next that sounds as the other, 0 to 11.
+ *
+ * @example semitonesAbove(noteNamed('B'), noteNamed('C')) // 1
+ */
+export function semitonesAbove(from: SpelledNote, to: SpelledNote): number {
+  return (pitchClass(to) - pitchClass(from) + 12) % 12;
+}
+
+/**
  * The other spellings of the same sound, fewest signs first (two, or one for the sound of G♯ and A♭).
  * Enharmonic equivalents lie 12 places apart on the line of fifths.
  */

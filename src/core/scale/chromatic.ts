@@ -1,4 +1,4 @@
-import { pitchClass, type SpelledNote, spelledOrNull } from '../note/spelled';
+import { type SpelledNote, semitonesAbove, spelledOrNull } from '../note/spelled';
 
 /** A note between two neighbours of a key that lie a whole step apart. */
 type Between = { readonly from: SpelledNote; readonly to: SpelledNote; readonly falling: boolean };
@@ -28,7 +28,7 @@ export function spellChromatic(key: readonly SpelledNote[], falling: boolean): C
   const notes: SpelledNote[] = [];
   for (const [index, to] of key.entries()) {
     const from = key[index - 1];
-    if (from && (pitchClass(to) - pitchClass(from) + 12) % 12 === 2) {
+    if (from && semitonesAbove(from, to) === 2) {
       const between = chromaticBetween({ from, to, falling });
       if (!between) {
         const alteration = falling ? to.alteration - 1 : from.alteration + 1;

@@ -106,3 +106,8 @@ export function scaleIdOfSteps(steps: readonly number[]): ScaleId | null {
     ) ?? null
   );
 }
+
+/** The scale by which a mode is called; minor's is natural minor. */
+export function scaleOfMode(mode: Mode): ScaleId {
+  return mode === 'minor' ? 'natural-minor' : mode;
+}

@@ -1,4 +1,4 @@
-import { pitchClass, type SpelledNote } from '../note/spelled';
+import { type SpelledNote, semitonesAbove } from '../note/spelled';
 import { PATTERNS, type ScaleId, WHOLE_OF } from './pattern';
 import { enharmonicTonic, type Scale } from './scale';
 import { ownerOf, signatureOf } from './signature';
@@ -20,7 +20,7 @@ export type RelatedKey = {
 };
 
 function related(relation: Relation, from: SpelledNote, tonic: SpelledNote, scale: ScaleId): RelatedKey {
-  const up = (pitchClass(tonic) - pitchClass(from) + 12) % 12;
+  const up = semitonesAbove(from, tonic);
   return { relation, tonic, scale, signature: signatureOf(tonic, PATTERNS[scale].mode), up };
 }
 

@@ -20,7 +20,7 @@ export function sayReading(w: ClassWords, reading: AskReading): string {
     case 'signature':
       return `The signature of ${keyText(w, reading)}`;
     case 'name':
-      return `What is ${reading.notes.map(w.note).join(' ')}?`;
+      return `What is ${w.row(reading.notes)}?`;
     case 'place':
       return PLACES[reading.place];
   }

@@ -22,17 +22,16 @@ export function sayCompared(
   direction: Direction,
 ): readonly string[] {
   const [first, second] = [each(one, direction), each(other, direction)];
-  const row = (notes: readonly SpelledNote[]) => notes.map(w.note).join(' ');
-  const only = (scale: Scale, notes: readonly SpelledNote[]) =>
-    notes.length === 0 ? [] : [`Only in ${scaleName(w, scale)}: ${row(notes)}.`];
+  const aloneIn = (scale: Scale, notes: readonly SpelledNote[]) =>
+    notes.length === 0 ? [] : [`Only in ${scaleName(w, scale)}: ${w.row(notes)}.`];
   const both = first.filter((note) => second.includes(note));
-  const shared = both.length === 0 ? 'No note is spelled alike in both.' : `In both: ${row(both)}.`;
+  const shared = both.length === 0 ? 'No note is spelled alike in both.' : `In both: ${w.row(both)}.`;
   const alone = [
-    ...only(
+    ...aloneIn(
       one,
       first.filter((note) => !second.includes(note)),
     ),
-    ...only(
+    ...aloneIn(
       other,
       second.filter((note) => !first.includes(note)),
     ),
@@ -49,5 +48,5 @@ function signatures(one: Scale, other: Scale): readonly string[] {
 
 /** That two methods arrive at the same notes. */
 export function sayAgreed(w: ClassWords, notes: readonly SpelledNote[]): string {
-  return `Both arrive at the same notes: ${notes.map(w.note).join(' ')}.`;
+  return `Both arrive at the same notes: ${w.row(notes)}.`;
 }

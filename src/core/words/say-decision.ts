@@ -1,7 +1,6 @@
 import type { Decision } from '../identify/decision';
 import type { ScaleName } from '../identify/scale-name';
 import type { SoundingScale, SpellingFinding } from '../identify/spelling';
-import type { SpelledNote } from '../note/spelled';
 import type { ScaleId } from '../scale/pattern';
 import type { ClassWords } from './class-words';
 import type { SaidStep } from './say-method';
@@ -10,7 +9,6 @@ import { capital, degreeIn, numberWord, ordinal } from './vocabulary';
 type Of<Code extends Decision['code']> = Extract<Decision, { readonly code: Code }>;
 
 const plain = (text: string): SaidStep => ({ text, reason: null });
-const row = (w: ClassWords, notes: readonly SpelledNote[]) => notes.map(w.note).join(' ');
 const steps = (w: ClassWords, sizes: readonly number[]) => sizes.map(w.stepLetters).join(' ');
 
 /** One step on the way from notes to the name of their scale. */
@@ -60,14 +58,14 @@ export function sayDecision(w: ClassWords, saying: Decision): SaidStep {
 }
 
 function rowLine(w: ClassWords, { way, rising }: Of<'row'>): SaidStep {
-  if (way === 'up') return plain(`A row going up: ${row(w, rising)}.`);
+  if (way === 'up') return plain(`A row going up: ${w.row(rising)}.`);
   if (way === 'both')
     return {
-      text: `Up and down; take the way up: ${row(w, rising)}.`,
+      text: `Up and down; take the way up: ${w.row(rising)}.`,
       reason: 'A scale is named by its rising form.',
     };
   return {
-    text: `Going down; turned round: ${row(w, rising)}.`,
+    text: `Going down; turned round: ${w.row(rising)}.`,
     reason: 'A scale is named by its rising form.',
   };
 }
@@ -130,13 +128,13 @@ function misfitLine(w: ClassWords, { rotation, steps: sizes, tonic }: Of<'steps-
 
 /** A scale that a row only sounds like, with its own spelling. */
 function soundingText(w: ClassWords, { tonic, scale, notes }: SoundingScale): string {
-  return `${w.scale(tonic, scale)}, spelled ${row(w, notes)}`;
+  return `${w.scale(tonic, scale)}, spelled ${w.row(notes)}`;
 }
 
 /** Why a name stands where it does among those that fit. */
 export function sayBecause(w: ClassWords, { tonic, reason, missing }: ScaleName): string {
   const home = w.note(tonic);
-  const without = missing.length === 0 ? '' : ` It has no ${row(w, missing)} here.`;
+  const without = missing.length === 0 ? '' : ` It has no ${w.row(missing)} here.`;
   switch (reason) {
     case 'whole-row':
       return `It is the whole row from ${home}.`;

@@ -5,7 +5,7 @@ import { letterAfter } from '../note/letter';
 import { noteNamed } from '../note/parse';
 import type { SpelledNote } from '../note/spelled';
 import type { Mode } from '../scale/mode';
-import type { ScaleId } from '../scale/pattern';
+import { scaleOfMode } from '../scale/pattern';
 import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
 import type { ClassWords } from './class-words';
 import type { SaidStep } from './say-method';
@@ -13,12 +13,6 @@ import { sayStep } from './say-step';
 import { degreeIn, numberWord, signCount } from './vocabulary';
 
 const plain = (text: string): SaidStep => ({ text, reason: null });
-const row = (w: ClassWords, notes: readonly SpelledNote[]) => notes.map(w.note).join(' ');
-
-/** The scale a mode is called by. */
-export function scaleOfMode(mode: Mode): ScaleId {
-  return mode === 'minor' ? 'natural-minor' : mode;
-}
 
 /** A key by its mode: `A♭ major`, `F minor`, `B♭ dorian`. */
 export function modeKey(w: ClassWords, tonic: SpelledNote, mode: Mode): string {
@@ -102,7 +96,7 @@ function takeOrderLine(w: ClassWords, { count, signs }: Key<'take-order'>): Said
   const order = count > 0 ? 'sharps' : 'flats';
   const saying = w.sayings[order].trim();
   return {
-    text: `${capitalFirst(signCount(count))}, by the order of ${order}: ${row(w, signs)}.`,
+    text: `${capitalFirst(signCount(count))}, by the order of ${order}: ${w.row(signs)}.`,
     reason: saying ? `‘${saying}’` : null,
   };
 }
@@ -145,7 +139,7 @@ function noLastButOneLine(w: ClassWords, { sign, major }: Key<'no-last-but-one'>
 function settleLine(w: ClassWords, { major, minor, seventh, raised }: Key<'major-or-minor'>): SaidStep {
   return {
     text: `Which of the two? The home note decides: ${w.note(major)} for ${w.key(major, 'major')}, ${w.note(minor)} for ${w.key(minor, 'minor')}.`,
-    reason: `Look at the first and last note and bass. ${w.noteWithSign(raised)} for ${w.noteWithSign(seventh)}, a raised ${degreeIn(w.settings.degrees === 'numbers' ? 'numbers' : w.settings.degrees, 7, w.settings.degrees === 'against-major' ? -1 : 0)}, speaks for ${w.key(minor, 'minor')}.`,
+    reason: `Look at the first and last note and bass. ${w.noteWithSign(raised)} for ${w.noteWithSign(seventh)}, a raised ${degreeIn(w.settings.degrees, 7, -1)}, speaks for ${w.key(minor, 'minor')}.`,
   };
 }
 
@@ -182,7 +176,7 @@ export function sayWriteStep(w: ClassWords, saying: WriteSaying): SaidStep {
     case 'take-next':
       return plain(`${w.note(saying.sign)}, ${numberWord(saying.number)} of ${numberWord(saying.of)}.`);
     case 'signature-stands':
-      return plain(`It stands: ${signCount(saying.count)}, ${row(w, saying.signs)}.`);
+      return plain(`It stands: ${signCount(saying.count)}, ${w.row(saying.signs)}.`);
     case 'seven-signs':
       return sevenLine(w, saying.sharps);
     default:

@@ -16,9 +16,7 @@ export function sayStep(w: ClassWords, saying: Saying): SaidStep {
     case 'walk':
       return walkLine(w, saying);
     case 'key-notes':
-      return plain(
-        `The notes of ${w.key(saying.tonic, 'major')} stand: ${saying.notes.map(w.note).join(' ')}.`,
-      );
+      return plain(`The notes of ${w.key(saying.tonic, 'major')} stand: ${w.row(saying.notes)}.`);
     case 'between':
       return betweenLine(w, saying);
     case 'no-between':

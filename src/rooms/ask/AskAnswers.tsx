@@ -27,7 +27,9 @@ export function AskAnswers({ id, text, keys, onActive, onText, onGo }: Props) {
   const say = askWords(w);
   const { readings, problem } = useMemo(() => ask(w, text), [w, text]);
   const [recent, setRecent] = useState(askedBefore);
-  const [at, setAt] = useState(0);
+  // Another line begins at its first reading.
+  const [chosen, setChosen] = useState({ text, at: 0 });
+  const at = chosen.text === text ? chosen.at : 0;
   const empty = text.trim() === '';
   const takeReading = (reading: AskReading) => {
     rememberAsked(text);
@@ -41,16 +43,14 @@ export function AskAnswers({ id, text, keys, onActive, onText, onGo }: Props) {
         take: () => takeReading(reading),
       }));
   const shown = Math.min(at, Math.max(0, rows.length - 1));
-  const current = useRef({ rows, shown });
-  current.current = { rows, shown };
+  const current = useRef({ rows, shown, text });
+  current.current = { rows, shown, text };
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another line begins at its first reading
-  useEffect(() => setAt(0), [text]);
   useEffect(() => {
     keys.current = {
       move: (by) => {
-        const { rows: all, shown: from } = current.current;
-        setAt(Math.max(0, Math.min(all.length - 1, from + by)));
+        const { rows: all, shown: from, text: line } = current.current;
+        setChosen({ text: line, at: Math.max(0, Math.min(all.length - 1, from + by)) });
       },
       take: () => current.current.rows[current.current.shown]?.take(),
     };
@@ -86,7 +86,7 @@ export function AskAnswers({ id, text, keys, onActive, onText, onGo }: Props) {
             aria-selected={index === shown}
             className="block w-full rounded-control px-2 py-1.5 text-left font-serif text-large aria-selected:bg-now"
             onClick={row.take}
-            onPointerMove={() => setAt(index)}
+            onPointerMove={() => setChosen({ text, at: index })}
           >
             {row.text}
           </button>

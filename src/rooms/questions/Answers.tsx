@@ -1,7 +1,8 @@
 import type { KeyOwner } from '@/core/identify/key-of-signature';
 import type { ScaleName } from '@/core/identify/scale-name';
+import { scaleOfMode } from '@/core/scale/pattern';
 import { sayBecause } from '@/core/words/say-decision';
-import { modeKey, scaleOfMode } from '@/core/words/say-signature';
+import { modeKey } from '@/core/words/say-signature';
 import { questionWords } from '@/core/words/screen/questions';
 import { useWords } from '@/ui/school/use-class';
 import { SentenceLink } from '../derive/SentenceLink';

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Derivation, DerivationStep } from '@/core/derive/derivation';
-import { PATTERNS } from '@/core/scale/pattern';
+import { PATTERNS, scaleOfMode } from '@/core/scale/pattern';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { readLine, sayPlace } from '@/core/words/say-note';
@@ -54,7 +54,7 @@ function turnScene(
   const parent = w.key(two.parent, 'major');
   const turned = saying.code === 'start-on';
   // The minor forms are begun elsewhere as natural minor; what they raise comes after.
-  const begun = scale.id && (PATTERNS[scale.id].mode === 'minor' ? 'natural-minor' : scale.id);
+  const begun = scale.id && scaleOfMode(PATTERNS[scale.id].mode);
   const name = turned && begun ? w.scale(scale.tonic, begun) : parent;
   return draw({ w, notes: two.notes, degree: turned ? saying.degree : 1, name, parent, ...room });
 }

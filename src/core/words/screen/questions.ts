@@ -22,7 +22,6 @@ function words(w: ClassWords) {
       tonic: 'tonic',
       scale: 'scale',
       clefs: 'clefs',
-      notes: 'notes',
     },
     typeSigns: 'Type a count, or signs in order',
     noSigns: (typed: string) =>
@@ -59,9 +58,7 @@ function words(w: ClassWords) {
       lock: 'Keep the sign',
       back: 'Take back',
       clear: 'Clear',
-      notRead: (read: string) => `'${read}' was not read.`,
     },
-    showIt: (scale: string) => `Build ${scale}`,
   };
 }
 
