@@ -13,8 +13,8 @@ function plainName({ letter, alteration }: SpelledNote): string {
   return letter + SIGNS[alteration];
 }
 
-/** A file name that every system takes: `C-sharp-harmonic-minor-up-bass.musicxml`. */
-export function fileName({ scale, direction, clef }: WrittenScale, extension: string): string {
+/** A file name that every system takes, without its ending: `C-sharp-harmonic-minor-up-bass`. */
+export function fileName({ scale, direction, clef }: WrittenScale): string {
   const kind = scale.id ?? scale.rising.join('-');
-  return `${plainName(scale.tonic)}-${kind}-${direction === 'both' ? 'up-and-down' : direction}-${clef}.${extension}`;
+  return `${plainName(scale.tonic)}-${kind}-${direction === 'both' ? 'up-and-down' : direction}-${clef}`;
 }

@@ -327,6 +327,6 @@ describe('file names', () => {
     const reading = scaleNamed(noteNamed('F##'), 'natural-minor');
     if (!reading.ok) throw new Error('cannot be spelled');
     const written = writeOut(reading.scale, { direction: 'both', clef: 'alto', signature: 'none' });
-    expect(fileName(written, 'musicxml')).toBe('F-double-sharp-natural-minor-up-and-down-alto.musicxml');
+    expect(fileName(written)).toBe('F-double-sharp-natural-minor-up-and-down-alto');
   });
 });

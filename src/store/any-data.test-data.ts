@@ -9,12 +9,12 @@ export const NOW = '2026-10-06T17:30:00.000Z';
 
 export function keptItem(id: string, order: number): Kept {
   return {
-    v: 2,
+    v: 3,
     id,
     name: `Lesson ${id}`,
     note: '',
     order,
-    address: '?tonic=C&scale=major',
+    address: '/derive?tonic=C&scale=major',
     keptAt: '2026-09-01T18:00:00.000Z',
     lesson: null,
     changedAt: '2026-09-01T18:00:00.000Z',
@@ -60,12 +60,12 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
       groups: fc.constant(groups),
       kept: table(
         fc.record({
-          v: fc.constant(2 as const),
+          v: fc.constant(3 as const),
           id,
           name: text,
           note: text,
           order,
-          address: fc.constant('?tonic=C&scale=major'),
+          address: fc.constant('/derive?tonic=C&scale=major'),
           keptAt: time,
           lesson: fc.constantFrom(null, ...lessons.map((lesson) => lesson.id)),
           changedAt: time,

@@ -94,16 +94,24 @@ describe('a backup', () => {
     expect(code(text.replace('"version": 1', '"version": 2'))).toBe('backup-newer');
     expect(code(text.replace('"version": 1', '"version": 0.5'))).toBe('backup-broken');
     expect(code(text.replace('"people"', '"persons"'))).toBe('backup-broken');
-    const newer = readBackup(text.replaceAll('"v":2', '"v":3'));
+    const newer = readBackup(text.replaceAll('"v":3', '"v":4'));
     expect(newer.ok && newer.backup.unread.length).toBe(8);
     expect(newer.ok && newer.backup.data.groups.length).toBe(2);
   });
 
   it('of the first version of a record is brought on', () => {
-    const { lesson: _, changedAt: __, ...old } = { ...demoData(NOW).kept[0], v: 1 };
+    const {
+      lesson: _,
+      changedAt: __,
+      ...old
+    } = {
+      ...demoData(NOW).kept[0],
+      v: 1,
+      address: '?tonic=C&scale=major',
+    };
     const text = writeBackup(NO_DATA, NOW).replace('"kept": []', `"kept": [${JSON.stringify(old)}]`);
     const reading = readBackup(text);
-    expect(reading.ok && reading.backup.data.kept[0]).toMatchObject({ v: 2, lesson: null });
+    expect(reading.ok && reading.backup.data.kept[0]).toMatchObject({ v: 3, lesson: null });
   });
 
   it('is asked for gently: after ten changes, when a week has gone or none was ever made', () => {

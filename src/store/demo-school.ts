@@ -9,7 +9,7 @@ type Item = Pick<Kept, 'id' | 'name' | 'note' | 'address' | 'lesson'>;
 const LESSONS = { first: 'demo-lesson-steps', second: 'demo-lesson-minor' } as const;
 
 const query = (tonic: string, scale: string, rest: string) =>
-  `?tonic=${encodeURIComponent(tonic)}&scale=${scale}&${rest}`;
+  `/derive?tonic=${encodeURIComponent(tonic)}&scale=${scale}&${rest}`;
 
 /** What the demo class's teacher has kept, in the order of the lessons. */
 export const DEMO_LESSONS: readonly Item[] = [
@@ -124,7 +124,7 @@ const PEOPLE: Readonly<Record<string, readonly (readonly [name: string, instrume
 export function demoData(now: string): SchoolData {
   return {
     kept: DEMO_LESSONS.map((item, index) => ({
-      v: 2,
+      v: 3,
       ...item,
       order: index + 1,
       keptAt: now,

@@ -25,18 +25,29 @@ const keptV2 = z.extend(keptV1, {
   changedAt: time,
 });
 
-/** A kept derivation on the shelf. */
-export type Kept = z.infer<typeof keptV2>;
+const keptV3 = z.extend(keptV2, {
+  v: z.literal(3),
+  /** The address of the sentence: its room and its query, in English ASCII. */
+  address: z.string().check(z.maxLength(420), z.startsWith('/')),
+});
+
+/** A kept sentence on the shelf. */
+export type Kept = z.infer<typeof keptV3>;
 
 /** Every version a kept derivation has had, oldest first, and the way from each to the next. */
 export const keptRecord = defineRecord({
   name: 'kept derivation',
-  schemas: [keptV1, keptV2],
+  schemas: [keptV1, keptV2, keptV3],
   migrations: [
     (old) => {
       const v1 = old as z.infer<typeof keptV1>;
       return { ...v1, v: 2, lesson: null, changedAt: v1.keptAt };
     },
+    // There was one room then.
+    (old) => {
+      const v2 = old as z.infer<typeof keptV2>;
+      return { ...v2, v: 3, address: `/derive${v2.address}` };
+    },
   ],
-  newest: keptV2,
+  newest: keptV3,
 });

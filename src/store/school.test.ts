@@ -136,7 +136,15 @@ describe('the records of a school', () => {
   it('written by the first version are read, and written on only when changed', async () => {
     const old = new Dexie('moon-step');
     old.version(1).stores({ kept: 'id, order', marks: 'key' });
-    const { lesson: _, changedAt: __, ...v1 } = { ...keptItem('a', 1), v: 1 };
+    const {
+      lesson: _,
+      changedAt: __,
+      ...v1
+    } = {
+      ...keptItem('a', 1),
+      v: 1,
+      address: '?tonic=C&scale=major',
+    };
     await old.table('kept').put(v1);
     old.close();
     const store = open();

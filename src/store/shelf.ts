@@ -27,7 +27,7 @@ export function keeping(
   return {
     says,
     edits: items.map((item, index) =>
-      edit('kept', item.id, null, { v: 2, ...item, order: first + index, keptAt: now, changedAt: now }),
+      edit('kept', item.id, null, { v: 3, ...item, order: first + index, keptAt: now, changedAt: now }),
     ),
   };
 }

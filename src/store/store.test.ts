@@ -197,14 +197,14 @@ describe('stored records', () => {
     const good = keptItem('a', 1);
     const { records, unread } = readTable('kept', [
       good,
-      { ...good, v: 3 },
+      { ...good, v: 4 },
       { ...good, id: 'b', name: 7 },
       null,
       'text',
     ]);
     expect(records).toEqual([good]);
     expect(unread).toEqual([
-      { code: 'record-newer', name: 'kept derivation', version: 3, known: 2 },
+      { code: 'record-newer', name: 'kept derivation', version: 4, known: 3 },
       { code: 'record-unreadable', name: 'kept derivation', where: 'name' },
       { code: 'record-unreadable', name: 'kept derivation', where: 'v' },
       { code: 'record-unreadable', name: 'kept derivation', where: 'v' },
@@ -228,8 +228,10 @@ describe('stored records', () => {
     expect(files.length).toBeGreaterThan(0);
     const old: unknown[] = JSON.parse(readFileSync(new URL('kept-v1.json', folder), 'utf8'));
     expect(readTable('kept', old).records[0]).toMatchObject({
-      v: 2,
+      v: 3,
       lesson: null,
+      address:
+        '/derive?tonic=F&scale=major&direction=up&clef=treble&signature=none&method=step-pattern&step=4',
       changedAt: '2026-09-01T18:00:00.000Z',
     });
   });

@@ -11,10 +11,9 @@ import { Speaking, useClass } from '@/ui/school/use-class';
 import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { sentenceOfOffer } from '../derive/offered';
-import { FIRST_SENTENCE } from '../derive/sentence';
-import { sentenceText } from '../derive/sentence-words';
-import { shelfActions } from '../derive/shelf-actions';
+import { sentenceName, sentenceText } from '../derive/sentence-words';
 import { hrefOf } from '../derive/use-sentence';
+import { keepAll } from '../shelf/shelf-actions';
 import { ClassBar } from './ClassBar';
 import { ClassKeys } from './ClassKeys';
 import { ClassParts } from './ClassParts';
@@ -55,7 +54,6 @@ function Room() {
   const chooser = useRef<HTMLInputElement>(null);
   const file = useFileIn(w.settings);
   const actions = useClassActions({ w, group, spoken, school, choose, refuse: setRefused, tell: setSaid });
-  const shelf = shelfActions({ w, sentence: FIRST_SENTENCE, school, tell: setSaid });
   const parts = useMemo(
     () => (spoken ? classSentence(w, spoken, state.data.groups) : []),
     [w, spoken, state.data.groups],
@@ -154,7 +152,14 @@ function Room() {
               data={state.data}
               sentence={(offer) => sentenceText(w, sentenceOfOffer(offer))}
               onShow={(offer) => window.location.assign(hrefOf(sentenceOfOffer(offer)))}
-              onKeep={shelf.keepOffers}
+              onKeep={(offers, title) => {
+                const sentences = offers.map((offer) => sentenceOfOffer(offer));
+                return keepAll(
+                  { w, school, tell: setSaid },
+                  sentences.map((each) => ({ name: sentenceName(w, each), address: hrefOf(each) })),
+                  title,
+                );
+              }}
               onBringIn={async (backup, way) => {
                 await actions.bringIn(backup, way);
                 file.close();

@@ -16,6 +16,7 @@ import { Sentence } from '@/ui/sentence/Sentence';
 import { type Lit, sameLit } from '@/ui/surfaces/lit';
 import { useSteady } from '@/ui/use-steady';
 import { walksItself } from '../ask/go-to';
+import { useHead } from '../desk/use-head';
 import {
   Compare,
   Disagreement,
@@ -33,7 +34,6 @@ import { besideOf, type DeriveSentence } from './sentence';
 import { sentenceParts } from './sentence-words';
 import { Toolbar } from './Toolbar';
 import { useActions } from './use-actions';
-import { useHead } from './use-head';
 import { goToSearch, hrefOf, PATH, REST, useSearch, useSentence } from './use-sentence';
 import { methodsDisagree, viewOf } from './view';
 
@@ -128,6 +128,7 @@ function Room({ served }: Props) {
       await actions.bringIn(backup, way);
       file.close();
     },
+    closeSheet: () => setSheet(null),
     sayAgain: (next: DeriveSentence) => {
       setSheet(null);
       file.close();
@@ -231,7 +232,7 @@ function Room({ served }: Props) {
               onOpen={hands.onShelf}
               state={school.state}
               actions={actions}
-              onSay={hands.sayAgain}
+              onGo={hands.closeSheet}
             />
           )}
           {file.file.stage !== 'none' && (

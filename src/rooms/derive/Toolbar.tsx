@@ -9,8 +9,9 @@ import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
 import { STAND_IN, useIdle } from '@/ui/use-idle';
 import { AskSlot } from '../ask/AskSlot';
-import { ShareButton } from './ShareButton';
-import type { ShareId } from './share';
+import { ShareButton } from '../desk/ShareButton';
+import type { ShareMenu as Menu } from '../desk/ShareMenu';
+import { SHARES, type ShareId } from './share-list';
 
 type Props = {
   /** What was done last, for all to see and hear. */
@@ -30,14 +31,14 @@ type Props = {
   readonly onKeys: () => void;
 };
 
-const loadMenu = () => import('./ShareMenu').then((module) => ({ default: module.ShareMenu }));
-const ShareMenu = lazy(loadMenu);
+const loadMenu = () => import('../desk/ShareMenu').then((module) => ({ default: module.ShareMenu }));
+const ShareMenu = lazy(loadMenu) as typeof Menu;
 
 /** The line on top: whose class this is, and what can be done with the derivation. Every action shows its key. */
 export const Toolbar = memo(function Toolbar(props: Props) {
   const { said, kept, night, sharing, group, groups: known, onSharing, onKeep, onShelf, onShare } = props;
   const w = useWords();
-  const { actions: say } = deriveWords(w);
+  const { actions: say, share: names } = deriveWords(w);
   const idle = useIdle(loadMenu);
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
@@ -50,7 +51,7 @@ export const Toolbar = memo(function Toolbar(props: Props) {
       <BarButton icon={SquareLibrary} label={say.shelf(kept)} hint="L" onClick={onShelf} />
       {idle || sharing ? (
         <Suspense fallback={<ShareButton {...STAND_IN} onClick={() => onSharing(true)} />}>
-          <ShareMenu open={sharing} onOpen={onSharing} onShare={onShare} />
+          <ShareMenu list={SHARES} names={names} open={sharing} onOpen={onSharing} onShare={onShare} />
         </Suspense>
       ) : (
         <ShareButton {...STAND_IN} onClick={() => onSharing(true)} />

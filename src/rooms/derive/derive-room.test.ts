@@ -14,6 +14,7 @@ import { deriveWords } from '@/core/words/screen/derive';
 import { DEMO_LESSONS } from '@/store/demo-school';
 import { matchPhrase, takenByEnter, type Word } from '@/ui/sentence/words';
 import { litIn, litPlaces, sameLit } from '@/ui/surfaces/lit';
+import { searchOf } from '../shelf/kept-text';
 import { readAddress, writeAddress } from './address';
 
 import { Disagreement, Report, reportOf } from './Disagreement';
@@ -51,7 +52,7 @@ describe('the address of a sentence', () => {
       fc.property(sentence, (said) => {
         const address = writeAddress(said);
         expect(address).toMatch(/^[\x20-\x7e]+$/u);
-        expect(readAddress(address)).toEqual({ sentence: said, problems: [] });
+        expect(readAddress(searchOf(address))).toEqual({ sentence: said, problems: [] });
       }),
     );
   });
@@ -74,7 +75,7 @@ describe('the address of a sentence', () => {
     ['?tonic=G%23%23&scale=major', 'tonic', 'A sounds the same'],
     [`?tonic=${'C'.repeat(2100)}`, null, 'characters long'],
   ])('%s is answered with what was read', (address, parameter, words) => {
-    const { problems, sentence: shown } = readAddress(address);
+    const { problems, sentence: shown } = readAddress(searchOf(address));
     expect(problems).toHaveLength(1);
     const said = problems.map((problem) => sayAddressProblem(ENGLISH, problem)).join(' ');
     expect(said).toContain(words);
@@ -103,7 +104,7 @@ describe('the address of a sentence', () => {
         fc.string({ unit: 'binary', maxLength: 40 }),
         (pairs, raw) => {
           for (const address of [`?${new URLSearchParams(pairs.map((pair) => [...pair]))}`, `?${raw}`]) {
-            const { sentence: shown, problems } = readAddress(address);
+            const { sentence: shown, problems } = readAddress(searchOf(address));
             expect(viewOf(shown, USUAL_SETTINGS).step.line.length).toBeGreaterThan(7);
             for (const problem of problems) expect(sayAddressProblem(ENGLISH, problem)).toMatch(/\.$/u);
           }
@@ -114,7 +115,7 @@ describe('the address of a sentence', () => {
 
   it('is right on every demo lesson', () => {
     for (const { address } of DEMO_LESSONS) {
-      const { sentence: said, problems } = readAddress(address);
+      const { sentence: said, problems } = readAddress(searchOf(address));
       expect(problems).toEqual([]);
       expect(readAddress(writeAddress(said)).sentence).toEqual(said);
     }
@@ -267,7 +268,7 @@ describe('what is shown', () => {
 
 describe('two workings beside each other', () => {
   const beside = (address: string) => {
-    const { sentence: said, problems } = readAddress(address);
+    const { sentence: said, problems } = readAddress(searchOf(address));
     return { said, problems: problems.map((problem) => sayAddressProblem(ENGLISH, problem)) };
   };
 

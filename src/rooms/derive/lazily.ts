@@ -3,7 +3,7 @@ import { lazy } from 'react';
 // What is not needed for the first sentence is loaded when it is opened.
 
 export const ShelfSheet = lazy(() =>
-  import('./ShelfSheet').then((module) => ({ default: module.ShelfSheet })),
+  import('../shelf/ShelfSheet').then((module) => ({ default: module.ShelfSheet })),
 );
 export const OfferSheet = lazy(() =>
   import('./OfferSheet').then((module) => ({ default: module.OfferSheet })),

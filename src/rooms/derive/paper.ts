@@ -3,11 +3,7 @@ import type { ClassWords } from '@/core/words/class-words';
 import { sayCheck } from '@/core/words/say-check';
 import { scaleName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
-import type { Kept } from '@/store/kept';
 import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
-import { questionItem } from '../questions/question-paper';
-import { readAddress } from './address';
-import { questionKind } from './question';
 import { besideOf, type DeriveSentence } from './sentence';
 import { sentenceText } from './sentence-words';
 import { viewOf } from './view';
@@ -16,7 +12,7 @@ const WIDTH = 700;
 const STRIDE_HEIGHT = 300;
 
 /** A derivation laid out for paper. Engraving is loaded when the first sheet is asked for. */
-async function paperItem(
+export async function paperItem(
   w: ClassWords,
   sentence: DeriveSentence,
   title: string,
@@ -68,21 +64,4 @@ export async function paperOf(
   const second = viewOf(other, w.settings).scale;
   const items = await Promise.all([item(sentence, scaleName(w, scale)), item(other, scaleName(w, second))]);
   return { head, title: null, blank, items };
-}
-
-/** A lesson's derivations as one handout. The teacher's notes stay with the teacher. */
-export async function handoutOf(
-  w: ClassWords,
-  head: string,
-  title: string,
-  kept: readonly Kept[],
-): Promise<PaperSheet> {
-  const items = await Promise.all(
-    kept.map(({ address, name }) =>
-      questionKind(address)
-        ? questionItem(w, address, name)
-        : paperItem(w, { ...readAddress(address).sentence, beside: null }, name, false),
-    ),
-  );
-  return { head, title, blank: false, items };
 }

@@ -5,29 +5,14 @@ import { scaleName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
 import { CLEF_WORDS } from '@/core/words/vocabulary';
 import type { Scene } from '@/engrave/scene';
-import { copyPicture, copyText, pictureOf } from '@/ui/files/clipboard';
-import { download, type ReadyFile } from '@/ui/files/download';
+import { carryFile, carryPicture, carryText, type Shared, SVG_TYPE } from '../desk/carry';
 import type { DeriveSentence } from './sentence';
+import type { ShareId } from './share-list';
 import { hrefOf } from './use-sentence';
 import type { DeriveView } from './view';
 
-/** What can be copied, saved or printed, by the order of the menu. */
-export const COPIES = [
-  'staffPicture',
-  'stridePicture',
-  'railPicture',
-  'text',
-  'workingText',
-  'link',
-] as const;
-export const PRINTS = ['print', 'printBlank'] as const;
-export const FILES = ['musicxml', 'staffSvg', 'strideSvg', 'railSvg'] as const;
-
-export type ShareId = (typeof COPIES)[number] | (typeof PRINTS)[number] | (typeof FILES)[number];
-
 type Surface = 'staff' | 'stride' | 'rail';
 
-const SVG_TYPE = 'image/svg+xml';
 const WIDTH = 760;
 const STRIDE_HEIGHT = 300;
 
@@ -59,14 +44,14 @@ async function drawing(w: ClassWords, surface: Surface, view: DeriveView): Promi
   return writeSvg(await sceneOf(w, surface, view), scaleName(w, written.scale), description);
 }
 
-async function notation(w: ClassWords, { written }: DeriveView): Promise<ReadyFile> {
+async function notation(w: ClassWords, { written }: DeriveView): Promise<Shared> {
   const [{ MUSICXML_TYPE, writeMusicXml }, { scoreOfScale }, { fileName }] = await Promise.all([
     import('@/formats/musicxml/write'),
     import('@/formats/musicxml/from-scale'),
     import('@/formats/file-name'),
   ]);
   const content = writeMusicXml(scoreOfScale(w, written));
-  return { name: fileName(written, 'musicxml'), type: MUSICXML_TYPE, content };
+  return carryFile(`${fileName(written)}.musicxml`, MUSICXML_TYPE, content);
 }
 
 /** The scale as plain text for a slide: name, notes, steps, signature. */
@@ -82,11 +67,6 @@ function workingText(w: ClassWords, { scale, derivation }: DeriveView): string {
   const lines = derivation.steps.map(({ saying }, index) => `${index + 1}. ${stepText(w, saying)}`);
   return [`${scaleName(w, scale)}. ${w.method(derivation.method)}`, ...lines].join('\n');
 }
-
-export type Shared =
-  | { readonly done: 'copied' | 'downloaded'; readonly what: string }
-  /** Copying is not allowed here, so a file was saved. */
-  | { readonly done: 'instead'; readonly kind: 'picture' | 'text'; readonly what: string };
 
 const PICTURES: Readonly<Record<string, Surface>> = {
   staffPicture: 'staff',
@@ -107,34 +87,17 @@ export async function share(
   view: DeriveView,
 ): Promise<Shared> {
   const { fileName } = await import('@/formats/file-name');
+  const name = fileName(view.written);
   const picture = PICTURES[id];
-  if (picture) {
-    const made = drawing(w, picture, view).then(pictureOf);
-    if (await copyPicture(made)) return { done: 'copied', what: id };
-    const name = fileName(view.written, `${picture}.png`);
-    download({ name, type: 'image/png', content: await made });
-    return { done: 'instead', kind: 'picture', what: name };
-  }
+  if (picture) return carryPicture(drawing(w, picture, view), `${name}.${picture}`);
   const surface = DRAWINGS[id];
-  if (surface)
-    return saved(fileName(view.written, `${surface}.svg`), SVG_TYPE, await drawing(w, surface, view));
-  if (id === 'musicxml') {
-    const file = await notation(w, view);
-    return saved(file.name, file.type, file.content);
-  }
+  if (surface) return carryFile(`${name}.${surface}.svg`, SVG_TYPE, await drawing(w, surface, view));
+  if (id === 'musicxml') return notation(w, view);
   const text =
     id === 'link'
       ? new URL(hrefOf(sentence), window.location.origin).href
       : id === 'text'
         ? scaleText(w, view)
         : workingText(w, view);
-  if (await copyText(text)) return { done: 'copied', what: id };
-  const name = fileName(view.written, 'txt');
-  download({ name, type: 'text/plain', content: text });
-  return { done: 'instead', kind: 'text', what: name };
-}
-
-function saved(name: string, type: string, content: string | Blob): Shared {
-  download({ name, type, content });
-  return { done: 'downloaded', what: name };
+  return carryText(text, name);
 }

@@ -3,17 +3,18 @@ import type { MethodId } from '@/core/derive/derivation';
 import { methodsFor } from '@/core/derive/methods';
 import type { ClassWords } from '@/core/words/class-words';
 import { deriveWords } from '@/core/words/screen/derive';
-import { SHELF_WORDS } from '@/core/words/screen/shelf';
 import type { PaperSheet } from '@/ui/paper/Paper';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
+import type { OfferedScale } from '@/workers/read-file';
+import { sayShared } from '../desk/say-shared';
+import { keepAll, shelfActions } from '../shelf/shelf-actions';
 import { compareActions } from './compare-actions';
 import { byMethod, type DeriveSentence } from './sentence';
-import { withWord } from './sentence-words';
-import type { ShareId } from './share';
-import { shelfActions } from './shelf-actions';
+import { sentenceName, withWord } from './sentence-words';
+import type { ShareId } from './share-list';
 import { slideWindow, toRelative } from './slide';
-import { type Change, goToSearch } from './use-sentence';
+import { type Change, goToSearch, hrefOf } from './use-sentence';
 import { type DeriveView, stepDeciding } from './view';
 
 type Given = {
@@ -81,32 +82,32 @@ export function useActions(given: Given) {
       id === 'kind' ? askOther(value, sentence) : change(withWord(sentence, id, value), 'finished'),
     slide: (places: number) => change(slideWindow(sentence, places), 'passing'),
     relative: () => change(toRelative(sentence), 'finished'),
-    undo: async () => {
-      const undone = await school.undo();
-      tell(undone ? SHELF_WORDS.undone(undone) : words.told.nothing);
-    },
     print: () => print(false),
     printBlank: () => print(true),
     printed: () => setPaper(null),
-    printLesson: async (lesson: string | null) => {
-      const { data } = school.state;
-      const title = data.lessons.find(({ id }) => id === lesson)?.name ?? SHELF_WORDS.noLesson;
-      const kept = data.kept.filter((item) => item.lesson === lesson);
-      const { handoutOf } = await import('./paper');
-      setPaper(await handoutOf(w, head, title, kept));
+    keepOffers: async (offers: readonly OfferedScale[], title: string | null) => {
+      const { sentenceOfOffer } = await import('./offered');
+      const offered = offers.map((offer) => sentenceOfOffer(offer, sentence));
+      await keepAll(
+        given,
+        offered.map((each) => ({ name: sentenceName(w, each), address: hrefOf(each) })),
+        title,
+      );
     },
     share: async (id: ShareId) => {
       if (id === 'print' || id === 'printBlank') return print(id === 'printBlank');
       const { share } = await import('./share');
-      const shared = await share(w, id, sentence, view);
-      const { told, share: names } = words;
-      if (shared.done === 'copied') tell(told.copied(names[id]));
-      else if (shared.done === 'downloaded') tell(told.exported(shared.what));
-      else if (shared.done === 'instead')
-        tell(shared.kind === 'picture' ? names.savedInstead(shared.what) : names.textInstead(shared.what));
+      tell(sayShared(w, await share(w, id, sentence, view), words.share[id]));
     },
     ...compareActions({ sentence, scale, say }),
-    ...shelfActions(given),
+    ...shelfActions({
+      w,
+      head,
+      school,
+      tell,
+      print: setPaper,
+      standing: () => ({ name: sentenceName(w, sentence), address: hrefOf(sentence) }),
+    }),
   });
   return { actions, paper };
 }

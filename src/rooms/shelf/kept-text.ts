@@ -3,10 +3,16 @@ import { readAddress } from '../derive/address';
 import { questionKind } from '../derive/question';
 import { readQuestion } from '../derive/read-question';
 import { sentenceText } from '../derive/sentence-words';
-import { questionText } from './question-words';
+import { questionText } from '../questions/question-words';
+
+/** The query of a kept address. */
+export function searchOf(address: string): string {
+  return address.slice(address.indexOf('?'));
+}
 
 /** What is kept at an address, as its sentence in the words of the class. */
 export function keptText(w: ClassWords, address: string): string {
-  const asked = questionKind(address) && readQuestion(address);
-  return asked ? questionText(w, asked.question) : sentenceText(w, readAddress(address).sentence);
+  const search = searchOf(address);
+  const asked = questionKind(search) && readQuestion(search);
+  return asked ? questionText(w, asked.question) : sentenceText(w, readAddress(search).sentence);
 }

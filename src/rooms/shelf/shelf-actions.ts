@@ -7,6 +7,7 @@ import type { BringWay } from '@/store/bringing-in';
 import { deleting, editing } from '@/store/change';
 import type { Kept } from '@/store/kept';
 import type { Lesson } from '@/store/lesson';
+import { NAME_LIMIT } from '@/store/limits';
 import {
   deletingLesson,
   duplicating,
@@ -18,44 +19,53 @@ import {
 } from '@/store/shelf';
 import { download } from '@/ui/files/download';
 import { newId } from '@/ui/new-id';
+import type { PaperSheet } from '@/ui/paper/Paper';
 import type { SchoolHandle } from '@/ui/school/use-school';
-import type { OfferedScale } from '@/workers/read-file';
-import { writeAddress } from './address';
-import type { DeriveSentence } from './sentence';
-import { sentenceName } from './sentence-words';
+
+/** A sentence that can be kept: its name on the shelf and its address with its room. */
+export type Keepable = { readonly name: string; readonly address: string };
 
 type Given = {
   readonly w: ClassWords;
-  readonly sentence: DeriveSentence;
+  /** What stands at the head of a printed sheet. */
+  readonly head: string;
+  /** The sentence that stands. */
+  readonly standing: () => Keepable;
   readonly school: SchoolHandle;
   readonly tell: (text: string) => void;
+  readonly print: (sheet: PaperSheet) => void;
 };
 
-/** What can be done with the shelf. */
-export function shelfActions({ w, sentence, school, tell }: Given) {
-  const words = deriveWords(w);
-  const kept = (each: DeriveSentence, lesson: string | null) => ({
-    id: newId(),
-    name: sentenceName(w, each),
-    note: '',
-    address: writeAddress(each),
-    lesson,
+function newKept({ name, address }: Keepable, lesson: string | null) {
+  return { id: newId(), name: name.slice(0, NAME_LIMIT), note: '', address, lesson };
+}
+
+/** Keeps several sentences at once, in a new lesson where a title is given. */
+export async function keepAll(
+  { w, school, tell }: Pick<Given, 'w' | 'school' | 'tell'>,
+  all: readonly Keepable[],
+  title: string | null,
+): Promise<void> {
+  await school.change((data, now) => {
+    const lesson = title === null ? null : makingLesson(data, newId(), title, now);
+    const items = all.map((each) => newKept(each, lesson?.edits[0]?.id ?? null));
+    const made = keeping(data, items, now);
+    return { says: 'kept', edits: [...(lesson?.edits ?? []), ...made.edits] };
   });
+  tell(filesWords(w).kept(all.length));
+}
+
+/** What can be done with the shelf. */
+export function shelfActions({ w, head, standing, school, tell, print }: Given) {
+  const words = deriveWords(w);
   return {
     keep: async () => {
-      const saved = await school.change((data, now) => keeping(data, [kept(sentence, null)], now));
+      const saved = await school.change((data, now) => keeping(data, [newKept(standing(), null)], now));
       tell(saved ? words.told.kept : words.told.notKept);
     },
-    keepOffers: async (offers: readonly OfferedScale[], title: string | null) => {
-      const { sentenceOfOffer } = await import('./offered');
-      const sentences = offers.map((offer) => sentenceOfOffer(offer, sentence));
-      await school.change((data, now) => {
-        const lesson = title === null ? null : makingLesson(data, newId(), title, now);
-        const items = sentences.map((each) => kept(each, lesson?.edits[0]?.id ?? null));
-        const made = keeping(data, items, now);
-        return { says: 'kept', edits: [...(lesson?.edits ?? []), ...made.edits] };
-      });
-      tell(filesWords(w).kept(offers.length));
+    undo: async () => {
+      const undone = await school.undo();
+      tell(undone ? SHELF_WORDS.undone(undone) : words.told.nothing);
     },
     edit: (item: Kept, fields: Partial<Pick<Kept, 'name' | 'note'>>) =>
       school.change((data, now) => {
@@ -90,6 +100,13 @@ export function shelfActions({ w, sentence, school, tell }: Given) {
     moveLesson: (lesson: Lesson, way: 1 | -1) =>
       school.change((data, now) => movingLesson(data, lesson.id, way, now)),
     removeLesson: (lesson: Lesson) => school.change((data, now) => deletingLesson(data, lesson, now)),
+    printLesson: async (lesson: string | null) => {
+      const { data } = school.state;
+      const title = data.lessons.find(({ id }) => id === lesson)?.name ?? SHELF_WORDS.noLesson;
+      const kept = data.kept.filter((item) => item.lesson === lesson);
+      const { handoutOf } = await import('./handout');
+      print(await handoutOf(w, head, title, kept));
+    },
     exportLesson: async (lesson: string | null) => {
       const { partOfLesson, writeBackup } = await import('@/store/backup');
       const { data } = school.state;
@@ -101,3 +118,5 @@ export function shelfActions({ w, sentence, school, tell }: Given) {
     },
   };
 }
+
+export type ShelfActions = ReturnType<typeof shelfActions>;

@@ -20,34 +20,28 @@ import type { SchoolState } from '@/store/school-state';
 import { keptIn, searched } from '@/store/shelf';
 import { SideSheet } from '@/ui/SideSheet';
 import { useWords } from '@/ui/school/use-class';
-import { keptText } from '../questions/kept-text';
-import { readAddress } from './address';
+import { goTo } from '../ask/go-to';
+import { keptText } from './kept-text';
 import { LessonHead } from './LessonHead';
 import { ShelfItem } from './ShelfItem';
-import { type DeriveSentence, FIRST_SENTENCE } from './sentence';
-import type { Actions } from './use-actions';
+import type { ShelfActions } from './shelf-actions';
 
 type Props = {
   readonly open: boolean;
   readonly onOpen: (open: boolean) => void;
   readonly state: SchoolState;
-  readonly actions: Actions;
-  /** Says the sentence of an item again. */
-  readonly onSay: (sentence: DeriveSentence) => void;
+  readonly actions: ShelfActions;
+  /** A kept sentence is gone to. */
+  readonly onGo: () => void;
 };
 
 /** A derivation worth seeing, for an empty shelf. */
-const EXAMPLE: DeriveSentence = {
-  ...FIRST_SENTENCE,
-  tonic: readAddress('?tonic=A').sentence.tonic,
-  clef: 'treble',
-  step: 1,
-};
+const EXAMPLE = '/derive?tonic=A&scale=harmonic-minor&clef=treble&step=1';
 
 const NO_LESSON = 'no-lesson';
 
 /** The shelf: lessons with what is kept for them. Everything on it can be moved, searched, noted and printed. */
-export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, actions, onSay }: Props) {
+export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, actions, onGo }: Props) {
   const w = useWords();
   const [wanted, setWanted] = useState('');
   const { data, unread, status } = state;
@@ -93,7 +87,14 @@ export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, action
       {empty ? (
         <div className="card flex flex-col items-start gap-3 p-4">
           <p>{SAY.empty}</p>
-          <button type="button" className="control" onClick={() => onSay(EXAMPLE)}>
+          <button
+            type="button"
+            className="control"
+            onClick={() => {
+              onGo();
+              goTo(EXAMPLE);
+            }}
+          >
             {SAY.example}
           </button>
           <button type="button" className="control" onClick={actions.keep}>
@@ -112,13 +113,13 @@ export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, action
                 fixed
                 lessons={data.lessons}
                 actions={actions}
-                onSay={onSay}
+                onGo={onGo}
               />
             ))}
           </DndContext>
         </ol>
       ) : (
-        <Lessons state={state} actions={actions} onSay={onSay} />
+        <Lessons state={state} actions={actions} onGo={onGo} />
       )}
     </SideSheet>
   );
@@ -130,9 +131,9 @@ function saved({ status, saving }: SchoolState): string {
   return saving === 'saved' ? SAY.saved : sayStoreProblem(saving);
 }
 
-type LessonsProps = Pick<Props, 'state' | 'actions' | 'onSay'>;
+type LessonsProps = Pick<Props, 'state' | 'actions' | 'onGo'>;
 
-function Lessons({ state: { data }, actions, onSay }: LessonsProps) {
+function Lessons({ state: { data }, actions, onGo }: LessonsProps) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -176,7 +177,7 @@ function Lessons({ state: { data }, actions, onSay }: LessonsProps) {
             first={index === 0}
             last={index === data.lessons.length - 1}
             actions={actions}
-            onSay={onSay}
+            onGo={onGo}
           />
         ))}
         <LessonList
@@ -186,7 +187,7 @@ function Lessons({ state: { data }, actions, onSay }: LessonsProps) {
           first
           last
           actions={actions}
-          onSay={onSay}
+          onGo={onGo}
         />
       </div>
     </DndContext>
@@ -199,11 +200,11 @@ type ListProps = {
   readonly lessons: readonly Lesson[];
   readonly first: boolean;
   readonly last: boolean;
-  readonly actions: Actions;
-  readonly onSay: (sentence: DeriveSentence) => void;
+  readonly actions: ShelfActions;
+  readonly onGo: () => void;
 };
 
-function LessonList({ lesson, items, lessons, first, last, actions, onSay }: ListProps) {
+function LessonList({ lesson, items, lessons, first, last, actions, onGo }: ListProps) {
   const { setNodeRef, isOver } = useDroppable({ id: lesson?.id ?? NO_LESSON });
   if (!lesson && items.length === 0 && lessons.length > 0) return null;
   return (
@@ -222,7 +223,7 @@ function LessonList({ lesson, items, lessons, first, last, actions, onSay }: Lis
               fixed={false}
               lessons={lessons}
               actions={actions}
-              onSay={onSay}
+              onGo={onGo}
             />
           ))}
           {items.length === 0 && <li className="p-2 text-small text-quiet">{SAY.emptyLesson}</li>}

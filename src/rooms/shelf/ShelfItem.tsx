@@ -9,29 +9,27 @@ import { NAME_LIMIT, NOTE_LIMIT } from '@/store/limits';
 import { IconButton } from '@/ui/IconButton';
 import { useWords } from '@/ui/school/use-class';
 import { TypedField } from '@/ui/TypedField';
-import { keptText } from '../questions/kept-text';
-import { readAddress } from './address';
-import { questionKind } from './question';
-import { SentenceLink } from './SentenceLink';
-import type { DeriveSentence } from './sentence';
-import type { Actions } from './use-actions';
-import { goToSearch, PATH } from './use-sentence';
+import { GoLink } from '../desk/GoLink';
+import { keptText } from './kept-text';
+import type { ShelfActions } from './shelf-actions';
 
 type Props = {
   readonly item: Kept;
   readonly first: boolean;
   readonly last: boolean;
   readonly lessons: readonly Lesson[];
-  readonly actions: Actions;
+  readonly actions: ShelfActions;
   /** While the shelf is searched the order is not the shelf's, and nothing can be moved. */
   readonly fixed: boolean;
-  readonly onSay: (sentence: DeriveSentence) => void;
+  /** A kept sentence is gone to. */
+  readonly onGo: () => void;
 };
 
 const MENU_ITEM = 'cursor-pointer rounded-control px-2 py-1.5 outline-none data-highlighted:bg-now';
 
 /** One kept derivation: its name, its sentence as a link, its note, and where it can go. */
-export function ShelfItem({ item, first, last, lessons, actions, fixed, onSay }: Props) {
+export function ShelfItem({ item, first, last, lessons, actions, fixed, onGo }: Props) {
+  const w = useWords();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: item.id, disabled: fixed });
   return (
@@ -111,7 +109,9 @@ export function ShelfItem({ item, first, last, lessons, actions, fixed, onSay }:
           }}
         />
       </div>
-      <KeptLink address={item.address} onSay={onSay} />
+      <GoLink href={item.address} onGo={onGo} className="my-1 ml-7 block text-small">
+        {keptText(w, item.address)}
+      </GoLink>
       <div className="ml-5">
         <TypedField
           label={SAY.noteOn(item.name)}
@@ -133,33 +133,4 @@ function focusNeighbour(button: HTMLButtonElement): void {
   const neighbour = item?.nextElementSibling ?? item?.previousElementSibling;
   const same = [...(neighbour?.querySelectorAll('button') ?? [])].at(-1);
   (same ?? button.closest('[role=dialog]')?.querySelector('button'))?.focus();
-}
-
-type LinkProps = { readonly address: string; readonly onSay: Props['onSay'] };
-
-/** What is kept, a click away: a scale is said here, a question asked. */
-function KeptLink({ address, onSay }: LinkProps) {
-  const w = useWords();
-  const text = keptText(w, address);
-  const look = 'my-1 ml-7 block text-small';
-  if (questionKind(address) === null) {
-    return (
-      <SentenceLink sentence={readAddress(address).sentence} onSay={onSay} className={look}>
-        {text}
-      </SentenceLink>
-    );
-  }
-  return (
-    <a
-      href={PATH + address}
-      className={`text-flat underline underline-offset-2 ${look}`}
-      onClick={(event) => {
-        if (event.metaKey || event.ctrlKey || event.shiftKey) return;
-        event.preventDefault();
-        goToSearch(address, 'finished');
-      }}
-    >
-      {text}
-    </a>
-  );
 }

@@ -4,7 +4,7 @@ import type { Lesson } from '@/store/lesson';
 import { NAME_LIMIT } from '@/store/limits';
 import { IconButton } from '@/ui/IconButton';
 import { TypedField } from '@/ui/TypedField';
-import type { Actions } from './use-actions';
+import type { ShelfActions } from './shelf-actions';
 
 type Props = {
   /** Null for what lies in no lesson. */
@@ -12,7 +12,7 @@ type Props = {
   readonly count: number;
   readonly first: boolean;
   readonly last: boolean;
-  readonly actions: Actions;
+  readonly actions: ShelfActions;
 };
 
 /** The head of a lesson on the shelf: its name, its place, and its items as one handout or one file. */

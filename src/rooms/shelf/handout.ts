@@ -1,0 +1,24 @@
+import type { ClassWords } from '@/core/words/class-words';
+import type { Kept } from '@/store/kept';
+import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
+import { readAddress } from '../derive/address';
+import { paperItem } from '../derive/paper';
+import { questionKind } from '../derive/question';
+import { questionItem } from '../questions/question-paper';
+import { searchOf } from './kept-text';
+
+function itemOf(w: ClassWords, { address, name }: Kept): Promise<PaperItem> {
+  const search = searchOf(address);
+  if (questionKind(search)) return questionItem(w, search, name);
+  return paperItem(w, { ...readAddress(search).sentence, beside: null }, name, false);
+}
+
+/** What is kept for a lesson as one handout. The teacher's notes stay with the teacher. */
+export async function handoutOf(
+  w: ClassWords,
+  head: string,
+  title: string,
+  kept: readonly Kept[],
+): Promise<PaperSheet> {
+  return { head, title, blank: false, items: await Promise.all(kept.map((item) => itemOf(w, item))) };
+}
