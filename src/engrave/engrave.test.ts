@@ -1,16 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { METHOD_IDS } from '@/core/derive/derivation';
 import { derive } from '@/core/derive/methods';
+import { nearest } from '@/core/identify/note-entry';
 import { signaturePlaces } from '@/core/instrument/signature-place';
 import { CLEFS, type Clef, ledgerLines, staffPlace } from '@/core/instrument/staff';
 import { noteNamed } from '@/core/note/parse';
-import { heightOf, midiOf } from '@/core/note/pitch';
+import { heightOf, midiOf, type Pitch } from '@/core/note/pitch';
 import { fifthsOf } from '@/core/note/spelled';
 import { DIRECTIONS, type Direction, type PlacedNote } from '@/core/scale/line';
 import { SCALE_IDS, type ScaleId } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import { scaleNamed } from '@/core/scale/scale';
-import { SCALE_TABLE } from '@/core/scale/scale-table';
+import { SCALE_TABLE, tableScale } from '@/core/scale/scale-table';
 import { writeOut, writtenUnder } from '@/core/scale/written';
 import { USUAL_SETTINGS } from '@/core/school/settings';
 import { ENGLISH, wordsOf } from '@/core/words/class-words';
@@ -18,7 +19,8 @@ import { gathered } from './gather';
 import { boxOf, glyphAt } from './glyphs';
 import { stepMoon } from './moon';
 import { noteLabel } from './note-label';
-import { RAIL_PLACES, railScene, railStart } from './rail';
+import { noteStride } from './note-stride';
+import { noteRailScene, RAIL_PLACES, railScene, railStart } from './rail';
 import type { Mark, Scene } from './scene';
 import { engraveStaff } from './staff';
 import { staffAtStep } from './staff-at-step';
@@ -384,7 +386,7 @@ describe('the rail', () => {
     for (const { tonic } of SCALE_TABLE) {
       for (const id of SCALE_IDS) {
         const { scale } = written(tonic, id, 'up', 'treble');
-        const start = railStart(scale);
+        const start = railStart([...scale.ascending, ...scale.descending]);
         for (const note of [...scale.ascending, ...scale.descending]) {
           expect(fifthsOf(note)).toBeGreaterThanOrEqual(start);
           expect(fifthsOf(note)).toBeLessThan(start + RAIL_PLACES);
@@ -401,6 +403,53 @@ describe('the rail', () => {
         expect(past).toEqual(scale.raised.map((degree) => (degree === 6 ? 1 : 3)));
       }
     }
+  });
+});
+
+describe('entered notes', () => {
+  const shown = (names: string) => {
+    const pitches = nearest(names.split(' ').map(noteNamed));
+    return { pitches, ...noteStride({ w: ENGLISH, pitches, lit: [], width: 720, height: 240 }) };
+  };
+
+  it('stand each over its own key, with the moons of every scale between them', () => {
+    for (const row of SCALE_TABLE) {
+      for (const id of SCALE_IDS) {
+        const notes = tableScale(row, id).up;
+        const { pitches, notes: standing, lanes, scene } = shown(notes.join(' '));
+        for (const { place, x } of standing) {
+          const lane = lanes.find(({ midi }) => midi === midiOf(pitches[place] as Pitch));
+          expect(x).toBeCloseTo((lane?.x ?? 0) + (lane?.w ?? 0) / 2, 3);
+        }
+        expect(scene.groups.filter(({ part }) => part === 'arc')).toHaveLength(notes.length - 1);
+      }
+    }
+  });
+
+  it('stand once each, two spellings of a key one under the other, and no leap has a moon', () => {
+    const { scene, notes } = shown('C G# Ab C F#');
+    expect(notes.map(({ place }) => place)).toEqual([0, 1, 2, 4]);
+    expect(notes[1]?.x).toBe(notes[2]?.x);
+    expect(notes[1]?.y).toBeLessThan(notes[2]?.y ?? 0);
+    expect(scene.groups.filter(({ part }) => part === 'arc').map(({ key }) => key)).toEqual(['arc--4-0']);
+  });
+
+  it('lie on the rail in the window of the scale they are', () => {
+    const notes = 'F G Ab Bb C Db Eb'.split(' ').map(noteNamed);
+    const reading = scaleNamed(noteNamed('F'), 'natural-minor');
+    const scene = noteRailScene({
+      w: ENGLISH,
+      notes,
+      scale: reading.ok ? reading.scale : null,
+      lit: [],
+      width: 21 * 30,
+    });
+    const window = scene.groups.find(({ part }) => part === 'rail-window');
+    const inside = scene.groups.filter(({ part }) => part === 'rail-note').map(({ x }) => x);
+    expect(inside).toHaveLength(7);
+    expect(Math.min(...inside) - 15).toBeCloseTo(window?.x ?? -1, 3);
+    const bare = noteRailScene({ w: ENGLISH, notes, scale: null, lit: [], width: 21 * 30 });
+    expect(bare.groups.some(({ part }) => part === 'rail-window')).toBe(false);
   });
 });
 

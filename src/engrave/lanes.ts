@@ -1,6 +1,7 @@
 import type { DerivationStep } from '@/core/derive/derivation';
 import { isBlackKey } from '@/core/instrument/keyboard';
 import type { Hop } from '@/core/note/interval';
+import type { SpelledNote } from '@/core/note/spelled';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { degreeFigure, sungOn } from './degree-figure';
@@ -11,7 +12,8 @@ import { inkOf } from './note-label';
 import { type Group, group, type Mark } from './scene';
 import type { Grid } from './stride-grid';
 
-const BLACK = 0.66; // of the length of a white key
+/** Length of a black key. */
+export const BLACK = 0.66; // of the length of a white key
 const TALL = 70; // pixels, from which there is room for words on a key
 
 /** Keyboard lanes on the grid of half steps: every key is as wide as a half step, so a missing black key shows. */
@@ -24,33 +26,50 @@ export function lanes(
   columns: readonly number[],
   hops: readonly Hop[],
 ): readonly Group[] {
-  const count = grid.last - grid.first + 1;
-  const keys = Array.from({ length: count }, (_, index) => key(grid, grid.first + index, lowest));
-  const dots = step.line.flatMap((state, place): Mark[] => {
-    if (state.stage === 'letter') return [];
-    const column = columns[place] as number;
-    const black = isBlackKey(lowest + column);
-    const cy = grid.laneTop + grid.laneHeight * (black ? BLACK - 0.13 : 0.82);
-    const ink = inkOf(state.note);
-    return [
-      {
-        kind: 'circle',
-        cx: grid.x(column),
-        cy,
-        r: grid.radius * 0.22,
-        fill: ink,
-        stroke: 'sheet',
-        width: black ? 1.5 : 0,
-      },
-    ];
-  });
+  const decided = step.line.flatMap(({ note, stage }, place) =>
+    stage === 'letter' ? [] : [{ note, column: columns[place] as number }],
+  );
   return [
-    group('keys', 'keys', [...gathered(keys), ...naturalHalfSteps(grid, lowest)]),
-    group('dots', 'dots', gathered(dots)),
+    keyboardGroup(grid, lowest, { first: 0, last: 12 }),
+    dotGroup(grid, lowest, decided),
     ...onKeys(w, grid, lowest, step, { line, scale }, columns),
     ...gapLetters(w, grid, step, columns),
     hopGroup(grid, lowest, hops),
   ];
+}
+
+/** The keys, those outside the columns `inside` paler. */
+export function keyboardGroup(
+  grid: Grid,
+  lowest: number,
+  inside: { readonly first: number; readonly last: number },
+): Group {
+  const columns = Array.from({ length: grid.last - grid.first + 1 }, (_, index) => grid.first + index);
+  const keys = columns.map((column) =>
+    key(grid, column, lowest, column < inside.first || column > inside.last),
+  );
+  return group('keys', 'keys', [...gathered(keys), ...naturalHalfSteps(grid, lowest)]);
+}
+
+/** A dot on the key of each note. */
+export function dotGroup(
+  grid: Grid,
+  lowest: number,
+  notes: readonly { readonly note: SpelledNote; readonly column: number }[],
+): Group {
+  const dots = notes.map(({ note, column }): Mark => {
+    const black = isBlackKey(lowest + column);
+    return {
+      kind: 'circle',
+      cx: grid.x(column),
+      cy: grid.laneTop + grid.laneHeight * (black ? BLACK - 0.13 : 0.82),
+      r: grid.radius * 0.22,
+      fill: inkOf(note),
+      stroke: 'sheet',
+      width: black ? 1.5 : 0,
+    };
+  });
+  return group('dots', 'dots', gathered(dots));
 }
 
 /** The letters of the steps between the dots, once for each gap. */
@@ -99,9 +118,8 @@ function onKeys(
   return [...named.values()];
 }
 
-function key(grid: Grid, column: number, lowest: number): Mark {
+function key(grid: Grid, column: number, lowest: number, outside: boolean): Mark {
   const black = isBlackKey(lowest + column);
-  const outside = column < 0 || column > 12;
   return {
     kind: 'rect',
     x: grid.x(column) - grid.column / 2 + 1,

@@ -1,11 +1,11 @@
 import type { DerivationStep } from '@/core/derive/derivation';
-import { fifthsOf, noteAtFifths, type SpelledNote } from '@/core/note/spelled';
+import { type Fifths, fifthsOf, noteAtFifths, type SpelledNote } from '@/core/note/spelled';
 import type { Scale } from '@/core/scale/scale';
 import type { ClassWords } from '@/core/words/class-words';
 import { shiftWords } from '@/core/words/say-method';
 import { sayRaised } from '@/core/words/say-scale';
 import { inkOf, noteLabel } from './note-label';
-import { type Group, group, type Scene, words } from './scene';
+import { type Group, group, type Mark, type Scene, words } from './scene';
 
 /** Places in view at a time: F♭ to B♯, from −8 to 12 on the line of fifths. */
 const FIRST_IN_VIEW = -8;
@@ -22,9 +22,9 @@ export type RailQuestion = {
 const HEIGHT = 88;
 const MIDDLE = 38;
 
-/** The first place in view: F♭ as a rule, further along where the key or a raised note lies beyond. */
-export function railStart(scale: Scale): number {
-  const places = [...scale.ascending, ...scale.descending].map(fifthsOf);
+/** The first place in view: F♭ as a rule, further along where one of the notes lies beyond. */
+export function railStart(notes: readonly SpelledNote[]): number {
+  const places = notes.map(fifthsOf);
   const past = Math.max(0, Math.max(...places) - (FIRST_IN_VIEW + RAIL_PLACES - 1));
   const before = Math.min(0, Math.min(...places) - FIRST_IN_VIEW);
   return FIRST_IN_VIEW + (past || before);
@@ -35,50 +35,90 @@ export function railStart(scale: Scale): number {
  * and raised degrees where they jump out of it. Typed steps without a signature have no window.
  */
 export function railScene({ w, scale, step, lit, width }: RailQuestion): Scene {
-  const start = railStart(scale);
-  const column = width / RAIL_PLACES;
-  const x = (place: number) => (place - start + 0.5) * column;
-  const size = Math.max(12, Math.min(19, column * 0.5));
+  const layout = railLayout(width, railStart([...scale.ascending, ...scale.descending]));
+  const { x, column, size } = layout;
   const decided = new Set(step.line.flatMap(({ note, stage }) => (stage === 'decided' ? [note] : [])));
   const current = new Set(step.at.flatMap((place) => step.line[place]?.note ?? []));
 
-  const names = Array.from({ length: RAIL_PLACES }, (_, index) => start + index).flatMap((place): Group[] => {
-    const note = noteAtFifths(place);
-    if (!note) return [];
+  const names = nameGroups(w, layout, (note) => {
     const inScale = scale.ascending.includes(note) || scale.descending.includes(note) || decided.has(note);
-    const fill = inScale && decided.has(note) ? inkOf(note) : 'quiet';
-    const halo = current.has(note) || lit === note;
-    const marks = noteLabel(w.note(note), 0, 0, size, fill);
-    const ring = halo
-      ? [
-          {
-            kind: 'circle',
-            cx: 0,
-            cy: 0,
-            r: ringOf(size, column) * 0.92,
-            fill: 'now',
-            stroke: 'moon-rim',
-            width: 1.5,
-          } as const,
-        ]
-      : [];
-    return [
-      group(`rail-${place}`, inScale ? 'rail-note' : 'rail-far', [...ring, ...marks], {
-        x: x(place),
-        y: MIDDLE,
-      }),
-    ];
+    return { inScale, inked: inScale && decided.has(note), halo: current.has(note) || lit === note };
   });
   return {
     width,
     height: HEIGHT,
     groups: [
-      ...windowGroups(scale, step, x, column, size),
+      ...windowGroups(scale, step.under, x, column, size),
       ...names,
       ...leftWindow(step, x, column),
       ...jumps(w, scale, x, column, size, width),
     ],
   };
+}
+
+type RailLayout = {
+  readonly start: number;
+  readonly column: number;
+  /** Type size of the names. */
+  readonly size: number;
+  x(place: number): number;
+};
+
+function railLayout(width: number, start: number): RailLayout {
+  const column = width / RAIL_PLACES;
+  return {
+    start,
+    column,
+    size: Math.max(12, Math.min(19, column * 0.5)),
+    x: (place) => (place - start + 0.5) * column,
+  };
+}
+
+type NameLook = { readonly inScale: boolean; readonly inked: boolean; readonly halo: boolean };
+
+/** The names along the line of fifths. */
+function nameGroups(
+  w: ClassWords,
+  { start, column, size, x }: RailLayout,
+  look: (note: SpelledNote) => NameLook,
+): readonly Group[] {
+  return Array.from({ length: RAIL_PLACES }, (_, index) => start + index).flatMap((place): Group[] => {
+    const note = noteAtFifths(place);
+    if (!note) return [];
+    const { inScale, inked, halo } = look(note);
+    const r = ringOf(size, column) * 0.92;
+    const ring: readonly Mark[] = halo
+      ? [{ kind: 'circle', cx: 0, cy: 0, r, fill: 'now', stroke: 'moon-rim', width: 1.5 }]
+      : [];
+    const marks = [...ring, ...noteLabel(w.note(note), 0, 0, size, inked ? inkOf(note) : 'quiet')];
+    return [group(`rail-${place}`, inScale ? 'rail-note' : 'rail-far', marks, { x: x(place), y: MIDDLE })];
+  });
+}
+
+/** Notes where they lie on the line of fifths, and the window of the scale they are, if they are one. */
+export type NoteRailQuestion = {
+  readonly w: ClassWords;
+  readonly notes: readonly SpelledNote[];
+  readonly scale: Scale | null;
+  /** Notes that are pointed at. */
+  readonly lit: readonly SpelledNote[];
+  readonly width: number;
+};
+
+/** The rail of notes that are to be named: a scale of one signature lies in one window, other notes jump out of it. */
+export function noteRailScene({ w, notes, scale, lit, width }: NoteRailQuestion): Scene {
+  const layout = railLayout(width, railStart(notes));
+  const { x, column, size } = layout;
+  const here = new Set(notes);
+  const names = nameGroups(w, layout, (note) => ({
+    inScale: here.has(note),
+    inked: here.has(note),
+    halo: lit.includes(note),
+  }));
+  const window = scale
+    ? [...windowGroups(scale, null, x, column, size), ...names, ...jumps(w, scale, x, column, size, width)]
+    : names;
+  return { width, height: HEIGHT, groups: window };
 }
 
 /** The window of the parallel major after it was left, and the way to the scale's own. */
@@ -120,7 +160,7 @@ function leftWindow(
 
 function windowGroups(
   scale: Scale,
-  step: DerivationStep,
+  under: Fifths | null,
   x: (place: number) => number,
   column: number,
   size: number,
@@ -134,7 +174,7 @@ function windowGroups(
       y: MIDDLE,
     },
   );
-  const signature = step.under ?? scale.signature;
+  const signature = under ?? scale.signature;
   if (signature === null) return [tonic];
   const first = signature - 1;
   const ink = signature > 0 ? 'sharp' : signature < 0 ? 'flat' : 'ink';

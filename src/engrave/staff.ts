@@ -40,12 +40,11 @@ function lineFromTop(pitch: Pitch, clef: Clef): number {
 /** An empty staff with its clef and signature, and where the first head may stand. */
 type EmptyStaff = { readonly groups: readonly Group[]; readonly start: number };
 
-function emptyStaff(clef: Clef, atClef: Fifths | null, width: number): EmptyStaff {
+function emptyStaff(clef: Clef, signs: readonly Pitch[], width: number): EmptyStaff {
   measureByOutlines();
   const recorder = new Recorder();
   const stave = new Stave(MARGIN, 0, width - 2 * MARGIN, { spaceAboveStaffLn: TOP / 10 });
   stave.addClef(clef);
-  const signs = atClef ? signaturePlaces(atClef, clef) : [];
   if (signs.length > 0) {
     const placed = signs.map((sign) => ({
       type: signCode(sign.note.alteration),
@@ -64,12 +63,17 @@ export const STAFF_PLACE = 5;
 
 /** A staff with its clef and a key signature alone. Groups: `staff`, `clef`, and a `sign` for each sign. */
 export function engraveSignature(clef: Clef, count: Fifths, width: number): Scene {
-  return { width, height: HEIGHT - 10, groups: emptyStaff(clef, count, width).groups };
+  return engraveSigns(clef, signaturePlaces(count, clef), width);
+}
+
+/** A staff with its clef and signs wherever they were drawn, also where no signature has them. */
+export function engraveSigns(clef: Clef, signs: readonly Pitch[], width: number): Scene {
+  return { width, height: HEIGHT - 10, groups: emptyStaff(clef, signs, width).groups };
 }
 
 /** Notes on a staff without a signature, each with the sign it needs, as a line without bar lines. */
 export function engraveNotes(pitches: readonly Pitch[], clef: Clef, width: number): Scene {
-  const { groups, start } = emptyStaff(clef, null, width);
+  const { groups, start } = emptyStaff(clef, [], width);
   const line = pitches.map((each) => ({ pitch: each }));
   const printed = printedSigns(pitches, null);
   const room = { start, end: width - MARGIN, bottom: STAFF_BOTTOM };
@@ -84,7 +88,8 @@ export function engraveNotes(pitches: readonly Pitch[], clef: Clef, width: numbe
  * @param width in pixels; ten pixels lie between two lines of the staff
  */
 export function engraveStaff(written: WrittenScale, width: number): Scene {
-  const { groups, start } = emptyStaff(written.clef, written.atClef, width);
+  const signs = written.atClef ? signaturePlaces(written.atClef, written.clef) : [];
+  const { groups, start } = emptyStaff(written.clef, signs, width);
   const room = { start, end: width - MARGIN, bottom: STAFF_BOTTOM };
   return { width, height: HEIGHT, groups: [...groups, ...headGroups(written, room)] };
 }

@@ -31,7 +31,8 @@ export function arcGroups(
   });
 }
 
-function arc(w: ClassWords, grid: Grid, semitones: number): readonly Mark[] {
+/** The arc over a step of 1 to 4 semitones, its middle at the point it is drawn from. */
+export function arc(w: ClassWords, grid: Grid, semitones: number): readonly Mark[] {
   const { column, moon, small } = grid;
   const half = (semitones * column) / 2 - column * 0.08;
   const top = -grid.arc(semitones);

@@ -76,13 +76,80 @@ test('notes are entered on the staff, on the keyboard and by letters, and named'
   // The middle line of the treble clef.
   await page.mouse.click(box.x + box.width * 0.8, box.y + (66 / 132) * box.height);
   await expect(room.sentence).toHaveText('What is D E F♯ G A B♭?');
-  await page.getByRole('group', { name: 'Keyboard' }).getByRole('button', { name: 'C', exact: true }).click();
+  await page
+    .getByRole('group', { name: 'Keyboard', exact: true })
+    .getByRole('button', { name: 'C 5', exact: true })
+    .click();
   await expect(room.sentence).toHaveText('What is D E F♯ G A B♭ C?');
   await page.getByRole('textbox', { name: 'Notes, in the names of the class' }).fill('F G A A# C D E F');
   await expect(page.getByText('By sound alone it is F major, spelled F G A B♭ C D E F.')).toBeVisible();
   await expect(names).toContainText('No name fits these notes as they are spelled.');
   await page.getByRole('textbox', { name: 'Notes, in the names of the class' }).fill('F G H');
   await expect(page.getByRole('alert')).toContainText("'H' is not a note name here");
+});
+
+test('named notes stand on staff, stride and rail, and light up together', async ({ page, room }) => {
+  await room.open('/derive?question=name&notes=F+G+Ab+Bb+C+Db+E+F');
+  const keyboard = page.getByRole('group', { name: 'Keyboard', exact: true });
+  await expect(keyboard.getByRole('button')).toHaveCount(18);
+  await expect(page.getByRole('img', { name: 'Line of fifths' })).toContainText('7th raised');
+  // The seventh note is pointed at on the staff by keys alone.
+  await page.getByRole('application').focus();
+  await page.keyboard.press('Tab');
+  for (let place = 1; place < 7; place += 1) await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('button', { name: '7: E' }).first()).toBeFocused();
+  const stride = page.getByRole('group', { name: 'Stride and keyboard: press a key to enter its note' });
+  await expect(stride.locator('[data-part=note][data-lit]')).toHaveCount(1);
+  // A key of the lanes is found by arrows and pressed.
+  await keyboard.getByRole('button', { name: 'C 4', exact: true }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).toHaveText('What is F G A♭ B♭ C D♭ E F C♯?');
+});
+
+test('a signature drawn by hand is told from signs that are none', async ({ page, room }) => {
+  await room.open('/derive?question=key&fifths=0');
+  const staff = page.getByRole('application');
+  const working = page.getByRole('region', { name: 'From the signature to the key' });
+  await staff.focus();
+  await page.keyboard.press('#');
+  await page.keyboard.type('fg');
+  await expect(room.sentence).toHaveText('Which key has F♯ G♯?');
+  await expect(working).toContainText(
+    'G♯ stands where the order has C♯. No sign of the order may be left out.',
+  );
+  await expect(page.locator('[data-part=sign][data-wrong]')).toHaveCount(1);
+  await page.keyboard.press('Backspace');
+  await page.keyboard.type('c');
+  await expect(room.sentence).toContainText('Which key has two sharps');
+  await page.keyboard.press('Backspace');
+  // A click puts the sign just where it falls: under the staff is no place for C sharp.
+  const box = await staff.locator('svg').boundingBox();
+  if (!box) throw new Error('a staff');
+  await page.mouse.click(box.x + box.width * 0.7, box.y + (96 / 122) * box.height);
+  await expect(room.sentence).toHaveText('Which key has F♯ C♯?');
+  await expect(working).toContainText('In this clef its place in a signature is in the third space.');
+  await page.reload();
+  await expect(page.getByText('In order and in place')).toBeVisible();
+});
+
+test('a question is printed by itself and copied, and the shelf opens beside it', async ({ page, room }) => {
+  await room.open('/derive?question=key&fifths=3');
+  await page.evaluate(() => {
+    window.print = () => document.body.setAttribute('data-printed', 'yes');
+  });
+  await page.keyboard.press('p');
+  await expect(page.locator('body[data-printed=yes]')).toBeAttached();
+  const paper = page.locator('.paper');
+  await expect(paper).toContainText('Which key has three sharps, by the next letter with its sign?');
+  await expect(paper).toContainText('Keys with this signature: A major, F♯ minor');
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await page.keyboard.press('x');
+  await page.getByRole('menuitem', { name: 'Working as text' }).click();
+  await expect(page.getByRole('banner').getByRole('status')).toHaveText('Copied: Working as text.');
+  await page.keyboard.press('l');
+  await room.shelf.getByRole('link', { name: /Build F major/u }).click();
+  await expect(room.sentence).toContainText('Build F major');
 });
 
 test('the ask line answers anything: two readings, a question, a refusal, and what was asked before', async ({

@@ -1,3 +1,6 @@
+import { signaturePlaces } from '../instrument/signature-place';
+import { type Clef, staffPlace } from '../instrument/staff';
+import { type Pitch, pitch } from '../note/pitch';
 import { type Fifths, fifths, type SpelledNote } from '../note/spelled';
 import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
 
@@ -26,9 +29,19 @@ export type SignatureProblem =
       readonly wanted: SpelledNote;
     };
 
-export type DrawnReading =
+/** A sign that stands in its order, but an octave away from where the clef has it. */
+export type PlaceProblem = {
+  readonly code: 'signature-place';
+  readonly at: number;
+  readonly sign: SpelledNote;
+  /** Places on the staff, counted in letters above the bottom line. */
+  readonly place: number;
+  readonly wanted: number;
+};
+
+export type DrawnReading<Problem = SignatureProblem> =
   | { readonly ok: true; readonly fifths: Fifths }
-  | { readonly ok: false; readonly problem: SignatureProblem };
+  | { readonly ok: false; readonly problem: Problem };
 
 /**
  * Reads drawn signs as a key signature: not mixed, the first none to seven of their order, each once and in order
@@ -40,6 +53,38 @@ export function readDrawn(signs: readonly SpelledNote[]): DrawnReading {
   const problem = problemOf(signs);
   if (problem) return { ok: false, problem };
   return { ok: true, fifths: fifths(signs.length * (signs[0]?.alteration ?? 0)) };
+}
+
+/**
+ * Reads signs drawn on a staff: a key signature whose signs also stand where the clef has them.
+ *
+ * @example readDrawnOn([pitch(noteNamed('F#'), 4)], 'treble').ok // false
+ */
+export function readDrawnOn(
+  signs: readonly Pitch[],
+  clef: Clef,
+): DrawnReading<SignatureProblem | PlaceProblem> {
+  const reading = readDrawn(signs.map(({ note }) => note));
+  if (!reading.ok) return reading;
+  const wanted = signaturePlaces(reading.fifths, clef);
+  for (const [at, drawn] of signs.entries()) {
+    const right = wanted[at];
+    if (!right || right.octave === drawn.octave) continue;
+    const places = { place: staffPlace(drawn, clef), wanted: staffPlace(right, clef) };
+    return { ok: false, problem: { code: 'signature-place', at, sign: drawn.note, ...places } };
+  }
+  return reading;
+}
+
+/**
+ * The place at which a sign is drawn first: where the clef has it in a signature, or for a sign that belongs to none
+ * the place of its letter in the order of sharps.
+ */
+export function placeInSignature(sign: SpelledNote, clef: Clef): Pitch {
+  const places = signaturePlaces(fifths(sign.alteration < 0 ? -7 : 7), clef);
+  const found = places.find(({ note }) => note.letter === sign.letter);
+  if (!found) throw new RangeError('every letter is in the order');
+  return pitch(sign, found.octave);
 }
 
 function problemOf(signs: readonly SpelledNote[]): SignatureProblem | null {

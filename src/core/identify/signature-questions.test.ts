@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { signaturePlaces } from '../instrument/signature-place';
+import { CLEFS } from '../instrument/staff';
 import { LETTERS } from '../note/letter';
 import { noteNamed } from '../note/parse';
+import { pitch } from '../note/pitch';
 import { ALTERATIONS, asciiName, fifths, type SpelledNote, spelled } from '../note/spelled';
 import { MODES, type Mode } from '../scale/mode';
 import { NAMED_SCALE_IDS, type SCALE_IDS } from '../scale/pattern';
@@ -10,7 +13,7 @@ import { accidentalsOf, isStandardSignature } from '../scale/signature';
 import { CHOICES, USUAL_SETTINGS } from '../school/settings';
 import { ENGLISH, wordsOf } from '../words/class-words';
 import { sayHop, sayKeyStep, saySignatureProblem, sayWriteStep } from '../words/say-signature';
-import { readDrawn } from './drawn-signature';
+import { placeInSignature, readDrawn, readDrawnOn } from './drawn-signature';
 import { KEY_ASKED, keysOf, rulesFor } from './key-of-signature';
 import { writeSignature } from './signature-of-key';
 
@@ -213,6 +216,27 @@ describe('drawn signs', () => {
     if (reading.ok) throw new Error('read');
     expect(reading.problem.code).toBe(code);
     expect(saySignatureProblem(ENGLISH, reading.problem)).toContain(words);
+  });
+
+  it('stand where their clef has them, or the sign that does not is named', () => {
+    for (const clef of CLEFS) {
+      for (const { count, signs } of SIGNATURES) {
+        const places = signaturePlaces(count, clef);
+        expect(readDrawnOn(places, clef)).toEqual({ ok: true, fifths: count });
+        expect(signs.map((sign) => placeInSignature(noteNamed(sign), clef))).toEqual(places);
+        for (const at of places.keys()) {
+          const moved = places.map((each, index) =>
+            index === at ? pitch(each.note, each.octave + 1) : each,
+          );
+          const reading = readDrawnOn(moved, clef);
+          expect(reading).toMatchObject({ ok: false, problem: { code: 'signature-place', at } });
+        }
+      }
+    }
+    const reading = readDrawnOn([pitch(noteNamed('F#'), 4)], 'treble');
+    expect(!reading.ok && saySignatureProblem(ENGLISH, reading.problem)).toBe(
+      'F♯ stands in the first space. In this clef its place in a signature is on the fifth line.',
+    );
   });
 
   it('are told apart as the rule has it, whatever they are', () => {

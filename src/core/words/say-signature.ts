@@ -1,4 +1,4 @@
-import type { SignatureProblem } from '../identify/drawn-signature';
+import type { PlaceProblem, SignatureProblem } from '../identify/drawn-signature';
 import type { KeySaying, SignatureRule } from '../identify/key-of-signature';
 import type { WriteSaying } from '../identify/signature-of-key';
 import { letterAfter } from '../note/letter';
@@ -207,7 +207,7 @@ function sayFlatLine(w: ClassWords, { sign, tonic, role }: Write<'say-flat'>): S
 }
 
 /** Why drawn signs are no key signature: what stands, what is wrong, what to do. */
-export function saySignatureProblem(w: ClassWords, problem: SignatureProblem): string {
+export function saySignatureProblem(w: ClassWords, problem: SignatureProblem | PlaceProblem): string {
   const sign = w.note(problem.sign);
   switch (problem.code) {
     case 'signature-mixed':
@@ -224,7 +224,19 @@ export function saySignatureProblem(w: ClassWords, problem: SignatureProblem): s
       return `${sign} stands where the order has ${w.note(problem.wanted)}. No sign of the order may be left out.`;
     case 'signature-order':
       return `The signs are right, but ${sign} stands where the order has ${w.note(problem.wanted)}.`;
+    case 'signature-place':
+      return `${sign} stands ${placeWords(problem.place)}. In this clef its place in a signature is ${placeWords(problem.wanted)}.`;
   }
+}
+
+const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth'] as const;
+
+/** A place on the staff in words, lines and spaces counted from below. */
+function placeWords(place: number): string {
+  if (place < 0) return place === -1 ? 'in the space under the staff' : 'under the staff';
+  if (place > 8) return place === 9 ? 'in the space over the staff' : 'over the staff';
+  const ordinal = ORDINALS[Math.floor(place / 2)] ?? '';
+  return place % 2 === 0 ? `on the ${ordinal} line` : `in the ${ordinal} space`;
 }
 
 /**

@@ -1,9 +1,9 @@
-import { readEnglishNote } from '@/core/note/parse';
 import { asciiName } from '@/core/note/spelled';
 import { type AskedScale, askedFrom, isTyped, scaleAsked } from '@/core/scale/asked';
 import { scaleIdFrom } from '@/core/scale/pattern';
 import { readSteps } from '@/core/scale/typed-steps';
 import type { AddressProblem } from '@/core/words/say-address';
+import { LONGEST_QUERY, QueryReader } from '../desk/query-reader';
 import { readBeside, writeBeside } from './beside';
 import {
   type Beside,
@@ -22,7 +22,6 @@ export type AddressReading = {
   readonly problems: readonly AddressProblem[];
 };
 
-const LIMIT = 2000;
 const PARAMETERS = [
   'tonic',
   'scale',
@@ -35,112 +34,63 @@ const PARAMETERS = [
   'beside',
 ] as const;
 
-const STEP = /^[1-9]\d?$/u;
-
 /**
  * Reads the query of an address into a sentence. What is left out is taken from the first sentence; what cannot be
  * read is named, and the rest of the address still holds.
  */
 export function readAddress(search: string): AddressReading {
-  if (search.length > LIMIT) {
+  if (search.length > LONGEST_QUERY) {
     return {
       sentence: FIRST_SENTENCE,
-      problems: [{ code: 'address-too-long', length: search.length, limit: LIMIT }],
+      problems: [{ code: 'address-too-long', length: search.length, limit: LONGEST_QUERY }],
     };
   }
-  const query = new URLSearchParams(search);
-  if ([...query.keys()].length === 0) return { sentence: FIRST_SENTENCE, problems: [] };
-
-  const problems: AddressProblem[] = [];
-  for (const [parameter, read] of query) {
-    const known = PARAMETERS.some((name) => name === parameter);
-    if (!known) problems.push({ code: 'address-unknown', parameter, read });
-  }
-  for (const parameter of PARAMETERS) {
-    if (query.getAll(parameter).length > 1) problems.push({ code: 'address-twice', parameter });
-  }
-  const word = <Word extends ChoiceWord>(name: Word): Chosen[Word] => readChoice(query, name, problems);
-
+  const reader = new QueryReader(search, PARAMETERS);
+  if (reader.query.size === 0) return { sentence: FIRST_SENTENCE, problems: [] };
+  const word = <Word extends ChoiceWord>(name: Word): Chosen[Word] =>
+    reader.choice<Chosen[Word]>(name, CHOICES[name], FIRST_CHOICES[name]);
   const sentence: DeriveSentence = {
-    tonic: readTonic(query, problems),
-    scale: readAsked(query, problems) ?? word('scale'),
+    tonic: reader.note('tonic', FIRST_SENTENCE.tonic),
+    scale: readAsked(reader) ?? readScale(reader),
     direction: word('direction'),
     clef: word('clef'),
     signature: word('signature'),
     method: word('method'),
-    step: readStep(query, problems),
-    beside: readOther(query, problems),
+    step: reader.step(),
+    beside: readOther(reader),
   };
-  return spellable(sentence, problems);
+  return spellable(sentence, reader.problems);
 }
 
-function readChoice<Word extends ChoiceWord>(
-  query: URLSearchParams,
-  name: Word,
-  problems: AddressProblem[],
-): Chosen[Word] {
-  const read = query.get(name);
-  const usual = FIRST_CHOICES[name];
-  if (read === null) return usual;
-  const allowed = CHOICES[name];
-  const wanted = name === 'scale' ? (scaleIdFrom(read) ?? read) : read;
-  const found = allowed.find((value) => value === wanted);
-  if (found) return found;
-  problems.push({
-    code: 'address-word',
-    parameter: name,
-    problem: { code: 'choice-unknown', what: name, read: read.slice(0, 60), allowed },
-    shown: usual,
-  });
-  return usual;
-}
-
-function readTonic(query: URLSearchParams, problems: AddressProblem[]): DeriveSentence['tonic'] {
-  const read = query.get('tonic');
-  if (read === null) return FIRST_SENTENCE.tonic;
-  const reading = readEnglishNote(read);
-  if (reading.ok) return reading.note;
-  problems.push({
-    code: 'address-word',
-    parameter: 'tonic',
-    problem: reading.problem,
-    shown: asciiName(FIRST_SENTENCE.tonic),
-  });
-  return FIRST_SENTENCE.tonic;
+function readScale(reader: QueryReader): Chosen['scale'] {
+  return reader.choice('scale', CHOICES.scale, FIRST_CHOICES.scale, (read) => scaleIdFrom(read) ?? read);
 }
 
 /** The scale that typed steps ask for, or null where there are none or they make none. */
-function readAsked(query: URLSearchParams, problems: AddressProblem[]): AskedScale | null {
-  const read = query.get('steps');
+function readAsked(reader: QueryReader): AskedScale | null {
+  const read = reader.get('steps');
   if (read === null) return null;
   const reading = readSteps(read.split(','));
+  const named = reader.get('scale');
   if (reading.ok) {
-    const named = query.get('scale');
     if (named !== null)
-      problems.push({ code: 'address-unknown', parameter: 'scale', read: named.slice(0, 60) });
+      reader.problems.push({ code: 'address-unknown', parameter: 'scale', read: named.slice(0, 60) });
     return askedFrom(reading.steps);
   }
-  const shown = scaleIdFrom(query.get('scale') ?? '') ?? FIRST_CHOICES.scale;
-  problems.push({ code: 'address-word', parameter: 'steps', problem: reading.problem, shown });
+  reader.wrong('steps', reading.problem, scaleIdFrom(named ?? '') ?? FIRST_CHOICES.scale);
   return null;
 }
 
-function readOther(query: URLSearchParams, problems: AddressProblem[]): Beside | null {
-  const read = query.get('beside');
+function readOther(reader: QueryReader): Beside | null {
+  const read = reader.get('beside');
   if (read === null) return null;
   const beside = readBeside(read);
   if (beside) return beside;
-  const allowed = [...CHOICES.method, 'a tonic with a scale, such as A natural-minor'];
-  const problem = { code: 'choice-unknown', what: 'beside', read: read.slice(0, 60), allowed } as const;
-  problems.push({ code: 'address-word', parameter: 'beside', problem, shown: 'nothing' });
-  return null;
-}
-
-function readStep(query: URLSearchParams, problems: AddressProblem[]): number | null {
-  const read = query.get('step');
-  if (read === null) return null;
-  if (STEP.test(read)) return Number(read);
-  problems.push({ code: 'address-step', read: read.slice(0, 60) });
+  reader.notAllowed(
+    'beside',
+    [...CHOICES.method, 'a tonic with a scale, such as A natural-minor'],
+    'nothing',
+  );
   return null;
 }
 

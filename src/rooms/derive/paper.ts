@@ -3,6 +3,7 @@ import type { ClassWords } from '@/core/words/class-words';
 import { sayCheck } from '@/core/words/say-check';
 import { scaleName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
+import { PAPER_WORDS } from '@/core/words/screen/paper';
 import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
 import { besideOf, type DeriveSentence } from './sentence';
 import { sentenceText } from './sentence-words';
@@ -31,22 +32,27 @@ export async function paperItem(
   return {
     title,
     task: sentenceText(w, sentence),
-    staff: blank ? blankStaff(staff) : staff,
-    stride: blank
-      ? blankStride(written, WIDTH)
-      : strideScene({
-          w,
-          written,
-          // Nothing on paper is only just being decided.
-          step: { ...last, at: [], saying: { code: 'same-coming-down' } },
-          steps: derivation.steps,
-          lit: null,
-          width: WIDTH,
-          height: STRIDE_HEIGHT,
-        }),
+    scenes: [
+      blank ? blankStaff(staff) : staff,
+      blank
+        ? blankStride(written, WIDTH)
+        : strideScene({
+            w,
+            written,
+            // Nothing on paper is only just being decided.
+            step: { ...last, at: [], saying: { code: 'same-coming-down' } },
+            steps: derivation.steps,
+            lit: null,
+            width: WIDTH,
+            height: STRIDE_HEIGHT,
+          }),
+    ],
     method: w.method(derivation.method),
     lines: derivation.steps.map(({ saying }) => stepText(w, saying)),
-    proof: proof.filter(({ holds }) => holds !== null).map((check) => sayCheck(w, check)),
+    closing: `${PAPER_WORDS.proof}: ${proof
+      .filter(({ holds }) => holds !== null)
+      .map((check) => sayCheck(w, check))
+      .join('; ')}.`,
   };
 }
 

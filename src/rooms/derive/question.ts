@@ -1,4 +1,5 @@
 import type { KeyAsked, SignatureRule } from '@/core/identify/key-of-signature';
+import type { Pitch } from '@/core/note/pitch';
 import type { Fifths, SpelledNote } from '@/core/note/spelled';
 import type { ScaleId } from '@/core/scale/pattern';
 
@@ -7,10 +8,14 @@ export const CLEF_SETS = ['treble', 'bass', 'alto', 'tenor', 'both', 'all'] as c
 
 export type ClefSet = (typeof CLEF_SETS)[number];
 
-/** Which key has this signature? `rule` null is the class's own. */
+/**
+ * Which key has this signature? `rule` null is the class's own. `drawn` are signs drawn on the treble staff that are no
+ * signature, else null.
+ */
 export type WhichKey = {
   readonly kind: 'key';
   readonly fifths: Fifths;
+  readonly drawn: readonly Pitch[] | null;
   readonly asked: KeyAsked;
   readonly rule: SignatureRule | null;
   readonly step: number | null;

@@ -1,10 +1,13 @@
-import { KEY_ASKED, rulesFor, type SignatureRule } from '@/core/identify/key-of-signature';
+import { readDrawnOn } from '@/core/identify/drawn-signature';
+import { KEY_ASKED, rulesFor } from '@/core/identify/key-of-signature';
 import { FEWEST_NOTES, MOST_NOTES } from '@/core/identify/scale-name';
 import { readEnglishNote } from '@/core/note/parse';
-import { asciiName, fifths, type SpelledNote } from '@/core/note/spelled';
+import { type Pitch, pitch } from '@/core/note/pitch';
+import { fifths } from '@/core/note/spelled';
 import { NAMED_SCALE_IDS, scaleIdFrom } from '@/core/scale/pattern';
 import { isPrintable } from '@/core/scale/signature';
 import type { AddressProblem } from '@/core/words/say-address';
+import { QueryReader } from '../desk/query-reader';
 import {
   CLEF_SETS,
   type NameTask,
@@ -17,46 +20,12 @@ import { FIRST_QUESTIONS } from './write-question';
 
 export type QuestionReading = { readonly question: Question; readonly problems: readonly AddressProblem[] };
 
-class Reader {
-  readonly problems: AddressProblem[] = [];
-  constructor(readonly query: URLSearchParams) {}
-
-  unknown(known: readonly string[]): void {
-    for (const [parameter, read] of this.query) {
-      if (!known.includes(parameter)) this.problems.push({ code: 'address-unknown', parameter, read });
-    }
-  }
-
-  choice<Value extends string>(name: string, allowed: readonly Value[], usual: Value): Value {
-    const read = this.query.get(name);
-    if (read === null) return usual;
-    const found = allowed.find((value) => value === read);
-    if (found) return found;
-    const problem = { code: 'choice-unknown', what: name, read: read.slice(0, 60), allowed } as const;
-    this.problems.push({ code: 'address-word', parameter: name, problem, shown: usual });
-    return usual;
-  }
-
-  step(): number | null {
-    const read = this.query.get('step');
-    if (read === null) return null;
-    if (/^[1-9]\d?$/u.test(read)) return Number(read);
-    this.problems.push({ code: 'address-step', read: read.slice(0, 60) });
-    return null;
-  }
-
-  note(name: string, read: string, usual: SpelledNote): SpelledNote {
-    const reading = readEnglishNote(read);
-    if (reading.ok) return reading.note;
-    this.problems.push({
-      code: 'address-word',
-      parameter: name,
-      problem: reading.problem,
-      shown: asciiName(usual),
-    });
-    return usual;
-  }
-}
+/** What an address of each kind of question may hold. */
+const PARAMETERS = {
+  key: ['question', 'fifths', 'drawn', 'asked', 'rule', 'step'],
+  signature: ['question', 'tonic', 'scale', 'clefs', 'step'],
+  name: ['question', 'notes', 'step'],
+} as const;
 
 /**
  * Reads the query of a question. What is left out is taken from its first example; what cannot be read is named, and
@@ -65,80 +34,77 @@ class Reader {
 export function readQuestion(search: string): QuestionReading | null {
   const kind = questionKind(search);
   if (!kind) return null;
-  const reader = new Reader(new URLSearchParams(search.slice(0, 2000)));
+  const reader = new QueryReader(search, PARAMETERS[kind]);
   const question =
     kind === 'key' ? readKey(reader) : kind === 'signature' ? readWrite(reader) : readName(reader);
   return { question, problems: reader.problems };
 }
 
-function readKey(reader: Reader): WhichKey {
-  reader.unknown(['question', 'fifths', 'asked', 'rule', 'step']);
-  const read = reader.query.get('fifths');
-  const count = fifths(Number(read ?? FIRST_QUESTIONS.key.fifths) || 0);
+function readKey(reader: QueryReader): WhichKey {
+  const usual = FIRST_QUESTIONS.key.fifths;
+  const read = reader.get('fifths');
+  const count = fifths(Number(read ?? usual) || 0);
   const fits = (read === null || /^[+-]?\d{1,2}$/u.test(read)) && isPrintable(count);
-  if (!fits) {
-    const allowed = Array.from({ length: 15 }, (_, at) => String(at - 7));
-    const problem = {
-      code: 'choice-unknown',
-      what: 'fifths',
-      read: (read ?? '').slice(0, 60),
-      allowed,
-    } as const;
-    reader.problems.push({
-      code: 'address-word',
-      parameter: 'fifths',
-      problem,
-      shown: String(FIRST_QUESTIONS.key.fifths),
-    });
-  }
-  const shown = fits ? count : FIRST_QUESTIONS.key.fifths;
-  const rules = rulesFor(shown);
-  const wanted = reader.query.get('rule');
-  const rule =
-    wanted === null || rules.length === 0 ? null : reader.choice('rule', rules, rules[0] as SignatureRule);
+  const allowed = Array.from({ length: 15 }, (_, at) => String(at - 7));
+  if (!fits) reader.notAllowed('fifths', allowed, String(usual));
+  const shown = fits ? count : usual;
+  const [first, ...others] = rulesFor(shown);
+  const wanted = reader.get('rule') !== null && first;
   return {
     kind: 'key',
     fifths: shown,
+    drawn: readDrawnSigns(reader),
     asked: reader.choice('asked', KEY_ASKED, 'every'),
-    rule,
+    rule: wanted ? reader.choice('rule', [first, ...others], first) : null,
     step: reader.step(),
   };
 }
 
-function readWrite(reader: Reader): WriteTask {
-  reader.unknown(['question', 'tonic', 'scale', 'clefs', 'step']);
-  const { tonic: usual, scale: first, clefs } = FIRST_QUESTIONS.signature;
-  const tonic = reader.note('tonic', reader.query.get('tonic') ?? asciiName(usual), usual);
-  const alias = scaleIdFrom(reader.query.get('scale') ?? '');
-  const scale = alias ?? reader.choice('scale', NAMED_SCALE_IDS, first);
+/** The most signs that can be drawn beside each other. */
+export const MOST_DRAWN = 10;
+
+/** Signs drawn on the staff that are no signature: notes with their octaves. Null where there are none. */
+function readDrawnSigns(reader: QueryReader): readonly Pitch[] | null {
+  const read = reader.get('drawn');
+  if (read === null) return null;
+  const signs: Pitch[] = [];
+  for (const word of read.split(/[\s,]+/u).filter(Boolean)) {
+    const reading = readEnglishNote(word.slice(0, -1));
+    const octave = Number(/\d$/u.exec(word)?.[0] ?? Number.NaN);
+    if (reading.ok && octave >= 3 && octave <= 6) signs.push(pitch(reading.note, octave));
+    else
+      reader.wrong(
+        'drawn',
+        reading.ok
+          ? { code: 'choice-unknown', what: 'octave', read: word.slice(0, 20), allowed: ['F#5'] }
+          : reading.problem,
+        'the others',
+      );
+  }
+  const drawn = signs.slice(0, MOST_DRAWN);
+  return drawn.length === 0 || readDrawnOn(drawn, 'treble').ok ? null : drawn;
+}
+
+function readWrite(reader: QueryReader): WriteTask {
+  const { tonic, scale, clefs } = FIRST_QUESTIONS.signature;
   return {
     kind: 'signature',
-    tonic,
-    scale,
+    tonic: reader.note('tonic', tonic),
+    scale: reader.choice('scale', NAMED_SCALE_IDS, scale, (read) => scaleIdFrom(read) ?? read),
     clefs: reader.choice('clefs', CLEF_SETS, clefs),
     step: reader.step(),
   };
 }
 
-function readName(reader: Reader): NameTask {
-  reader.unknown(['question', 'notes', 'step']);
-  const read = reader.query.get('notes');
+function readName(reader: QueryReader): NameTask {
+  const read = reader.get('notes');
   if (read === null) return { ...FIRST_QUESTIONS.name, step: reader.step() };
-  const notes: SpelledNote[] = [];
-  for (const name of read
-    .split(/[\s,]+/u)
-    .filter(Boolean)
-    .slice(0, MOST_NOTES)) {
+  const names = read.split(/[\s,]+/u).filter(Boolean);
+  const notes = names.slice(0, MOST_NOTES).flatMap((name) => {
     const reading = readEnglishNote(name);
-    if (reading.ok) notes.push(reading.note);
-    else
-      reader.problems.push({
-        code: 'address-word',
-        parameter: 'notes',
-        problem: reading.problem,
-        shown: 'the others',
-      });
-  }
+    if (!reading.ok) reader.wrong('notes', reading.problem, 'the others');
+    return reading.ok ? [reading.note] : [];
+  });
   return { kind: 'name', notes, step: reader.step() };
 }
 

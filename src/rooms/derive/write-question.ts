@@ -10,7 +10,7 @@ import { type DeriveSentence, FIRST_SENTENCE, fitting } from './sentence';
 export const FIRST_QUESTIONS: {
   readonly [Kind in Question['kind']]: Extract<Question, { readonly kind: Kind }>;
 } = {
-  key: { kind: 'key', fifths: fifths(-4), asked: 'every', rule: null, step: null },
+  key: { kind: 'key', fifths: fifths(-4), drawn: null, asked: 'every', rule: null, step: null },
   signature: {
     kind: 'signature',
     tonic: noteOf('Cb'),
@@ -32,6 +32,8 @@ export function writeQuestion(question: Question): string {
   const query = new URLSearchParams({ question: question.kind });
   if (question.kind === 'key') {
     query.set('fifths', String(question.fifths));
+    if (question.drawn)
+      query.set('drawn', question.drawn.map(({ note, octave }) => `${asciiName(note)}${octave}`).join(' '));
     if (question.asked !== 'every') query.set('asked', question.asked);
     if (question.rule) query.set('rule', question.rule);
   } else if (question.kind === 'signature') {

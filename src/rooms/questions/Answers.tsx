@@ -21,6 +21,7 @@ function sentenceOf({ tonic, scale }: Pick<ScaleName, 'tonic' | 'scale'>): Deriv
 export function Owners({ owners, onSay }: OwnerProps) {
   const w = useWords();
   const say = questionWords(w);
+  if (owners.length === 0) return null;
   return (
     <section aria-label={say.answer} className="border-t border-rule pt-3">
       <h2 className="text-small text-quiet">{say.answer}</h2>

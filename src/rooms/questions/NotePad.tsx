@@ -1,63 +1,44 @@
 import { Delete, Lock, LockOpen, Trash2 } from 'lucide-react';
-import { type KeyboardEvent, type MouseEvent, useEffect, useMemo, useState } from 'react';
+import { type KeyboardEvent, useState } from 'react';
 import {
   alterLast,
   chooseSign,
   enterKey,
   enterLetter,
-  letterAtHeight,
   lockSign,
   moveLast,
   type NoteEntry,
-  nearest,
   removeLast,
 } from '@/core/identify/note-entry';
-import { heightAtPlace } from '@/core/instrument/staff';
+import type { ScaleName } from '@/core/identify/scale-name';
 import { LETTERS } from '@/core/note/letter';
-import type { Pitch } from '@/core/note/pitch';
 import type { SpelledNote } from '@/core/note/spelled';
 import { sayProblem } from '@/core/words/say-problem';
 import { questionWords } from '@/core/words/screen/questions';
-import type { Scene } from '@/engrave/scene';
-import { SceneView } from '@/ui/scene/SceneView';
-import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
-import { PianoKeys } from './PianoKeys';
+import { NoteLanes } from './NoteLanes';
+import { NoteRail } from './NoteRail';
+import { NoteStaff } from './NoteStaff';
 
 type Props = {
   readonly notes: readonly SpelledNote[];
   /** Places the working points at. */
   readonly pointed: readonly number[];
+  /** The best of the names that fit, or null. */
+  readonly name: ScaleName | null;
   readonly onNotes: (notes: readonly SpelledNote[]) => void;
 };
 
-type Drawn = {
-  readonly scene: (pitches: readonly Pitch[], width: number) => Scene;
-  readonly bottom: number;
-  readonly place: number;
-};
-
-/** The engraver of notes, once it has been loaded. */
-function useNoteEngraver(): Drawn | null {
-  const [drawn, setDrawn] = useState<Drawn | null>(null);
-  useEffect(() => {
-    void import('@/engrave/staff').then(({ engraveNotes, STAFF_BOTTOM, STAFF_PLACE }) =>
-      setDrawn({
-        scene: (pitches, width) => engraveNotes(pitches, 'treble', width),
-        bottom: STAFF_BOTTOM,
-        place: STAFF_PLACE,
-      }),
-    );
-  }, []);
-  return drawn;
-}
-
 /** Notes entered by typing, on a staff by clicks or letters, and on a keyboard. A sign holds for one note unless it is locked. */
-export function NotePad({ notes, pointed, onNotes }: Props) {
+export function NotePad({ notes, pointed, name, onNotes }: Props) {
   const w = useWords();
   const say = questionWords(w).entry;
   const [tool, setTool] = useState<Pick<NoteEntry, 'sign' | 'locked'>>({ sign: 0, locked: false });
   const [typed, setTyped] = useState<string | null>(null);
+  const [lit, setLit] = useState<number | null>(null);
+  // The whole row is no place to point at.
+  const told = pointed.length < notes.length ? pointed : [];
+  const shown = lit === null ? told : [lit];
   const entry: NoteEntry = { notes, ...tool };
   const apply = (next: NoteEntry) => {
     setTool({ sign: next.sign, locked: next.locked });
@@ -85,7 +66,7 @@ export function NotePad({ notes, pointed, onNotes }: Props) {
     apply(next);
   };
   return (
-    <section aria-label={say.title} className="card flex grow flex-col gap-3 px-4 py-3">
+    <section aria-label={say.title} className="card flex min-h-0 grow flex-col gap-2 px-4 py-3">
       <div className="flex flex-wrap items-center gap-2">
         <label className="flex grow basis-72 items-center gap-2">
           <span className="shrink-0 text-small text-quiet">{say.title}</span>
@@ -109,13 +90,15 @@ export function NotePad({ notes, pointed, onNotes }: Props) {
           {sayProblem(w, unread.problem)}
         </p>
       )}
-      <EntryStaff
+      <NoteStaff
         notes={notes}
-        pointed={pointed}
+        shown={shown}
+        onLit={setLit}
         onKeys={keys}
-        onPlace={(letter) => apply(enterLetter(entry, letter))}
+        onLetter={(letter) => apply(enterLetter(entry, letter))}
       />
-      <PianoKeys notes={notes} onKey={(key) => apply(enterKey(entry, key))} />
+      <NoteLanes notes={notes} shown={shown} onLit={setLit} onKey={(key) => apply(enterKey(entry, key))} />
+      <NoteRail notes={notes} name={name} lit={shown.flatMap((place) => notes[place] ?? [])} />
     </section>
   );
 }
@@ -175,62 +158,6 @@ function SignTools({ entry, onEntry }: ToolProps) {
         <Trash2 className="size-4" aria-hidden="true" />
         {say.clear}
       </button>
-    </div>
-  );
-}
-
-type StaffProps = {
-  readonly notes: readonly SpelledNote[];
-  readonly pointed: readonly number[];
-  readonly onKeys: (event: KeyboardEvent) => void;
-  readonly onPlace: (letter: (typeof LETTERS)[number]) => void;
-};
-
-/** The staff the notes stand on, which takes clicks and keys. */
-function EntryStaff({ notes, pointed, onKeys, onPlace }: StaffProps) {
-  const w = useWords();
-  const say = questionWords(w).entry;
-  const drawn = useNoteEngraver();
-  const { ref, room } = useRoom<HTMLDivElement>({ width: 736, height: 132 });
-  const width = Math.max(room.width, 80 + notes.length * 34);
-  const scene = useMemo(() => drawn?.scene(nearest(notes), width) ?? null, [drawn, notes, width]);
-  const click = (event: MouseEvent<HTMLDivElement>) => {
-    const svg = event.currentTarget.querySelector('svg');
-    if (!svg || !drawn || !scene) return;
-    const box = svg.getBoundingClientRect();
-    const y = ((event.clientY - box.top) / box.height) * scene.height;
-    const place = Math.round((drawn.bottom - y) / drawn.place);
-    onPlace(letterAtHeight(heightAtPlace(place, 'treble')));
-  };
-  return (
-    <div>
-      <div
-        ref={ref}
-        role="application"
-        aria-label={`${say.staff}. ${notes.map(w.spokenNote).join(', ')}`}
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: a drawing that takes keys and clicks as a whole
-        tabIndex={0}
-        className="overflow-x-auto rounded-control"
-        onKeyDown={onKeys}
-        onClick={click}
-      >
-        {scene && (
-          <SceneView
-            id="entry-staff"
-            scene={scene}
-            title={say.staff}
-            description={notes.map(w.spokenNote).join(', ')}
-            style={{ width, maxWidth: 'none', cursor: 'copy' }}
-            look={({ part, place }) => ({
-              'data-decides':
-                part === 'note' && place !== null && pointed.length < notes.length && pointed.includes(place)
-                  ? ''
-                  : undefined,
-            })}
-          />
-        )}
-      </div>
-      <p className="text-small text-quiet">{say.staffHint}</p>
     </div>
   );
 }

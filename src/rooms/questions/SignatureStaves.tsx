@@ -42,7 +42,7 @@ export function SignatureStaves({ clefs, count, put, pointed }: Props) {
     };
   };
   return (
-    <div className="card grid grow content-center justify-items-center gap-x-6 gap-y-2 px-4 py-3 sm:grid-cols-2">
+    <>
       {engrave &&
         clefs.map((clef) => (
           <figure key={clef} className="w-full max-w-80">
@@ -57,6 +57,6 @@ export function SignatureStaves({ clefs, count, put, pointed }: Props) {
             <figcaption className="text-center text-small text-quiet">{CLEF_WORDS[clef]}</figcaption>
           </figure>
         ))}
-    </div>
+    </>
   );
 }

@@ -1,14 +1,17 @@
+import { readDrawnOn } from '@/core/identify/drawn-signature';
 import { type KeyOwner, keysOf, ruleOf } from '@/core/identify/key-of-signature';
 import { identify } from '@/core/identify/name-scale';
 import type { ScaleName } from '@/core/identify/scale-name';
 import { writeSignature } from '@/core/identify/signature-of-key';
 import { CLEFS, type Clef } from '@/core/instrument/staff';
+import type { Pitch } from '@/core/note/pitch';
 import { type Fifths, fifths } from '@/core/note/spelled';
 import { isPrintable } from '@/core/scale/signature';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayDecision } from '@/core/words/say-decision';
 import type { SaidStep } from '@/core/words/say-method';
-import { sayKeyStep, sayWriteStep } from '@/core/words/say-signature';
+import { sayKeyStep, saySignatureProblem, sayWriteStep } from '@/core/words/say-signature';
+import { questionWords } from '@/core/words/screen/questions';
 import type { Question } from '../derive/question';
 import { canBeNamed } from '../derive/read-question';
 
@@ -39,11 +42,36 @@ const NOTHING: QuestionAnswer = {
   names: [],
 };
 
+/** Signs drawn on the staff that are no signature: which, and why not. */
+function answerToDrawn(w: ClassWords, drawn: readonly Pitch[]): QuestionAnswer {
+  const reading = readDrawnOn(drawn, 'treble');
+  if (reading.ok) throw new RangeError('signs of a signature are a count');
+  const { problem } = reading;
+  const say = questionWords(w).drawn;
+  const lines = [
+    { text: say.row(w.row(drawn.map(({ note }) => note))), reason: null },
+    { text: saySignatureProblem(w, problem), reason: null },
+    { text: say.none, reason: say.rule },
+  ];
+  // Where only order or place is wrong, it is known what was meant.
+  const meant = problem.code === 'signature-order' || problem.code === 'signature-place';
+  return {
+    ...NOTHING,
+    lines,
+    signs: lines.map(() => []),
+    put: lines.map(() => null),
+    places: lines.map((_, line) => (line === 0 ? [] : [problem.at])),
+    count: meant ? fifths(drawn.length * (drawn[0]?.note.alteration ?? 0)) : fifths(0),
+    clefs: meant ? ['treble', 'bass'] : [],
+  };
+}
+
 /** Works a question out in the words and by the rules of a class. */
 export function answerOf(w: ClassWords, question: Question): QuestionAnswer {
   switch (question.kind) {
     case 'key': {
-      const { fifths: count, asked } = question;
+      const { fifths: count, drawn, asked } = question;
+      if (drawn) return answerToDrawn(w, drawn);
       const rule = question.rule ?? ruleOf(count, w.settings);
       const { steps, owners } = keysOf({ count, asked, rule, minorNaming: w.settings.minorNaming });
       return {

@@ -1,37 +1,42 @@
 import { nearest } from '@/core/identify/note-entry';
-import { accidentalsOf } from '@/core/scale/signature';
 import type { ClassWords } from '@/core/words/class-words';
+import { modeKey } from '@/core/words/say-signature';
 import { questionWords } from '@/core/words/screen/questions';
+import type { Scene } from '@/engrave/scene';
 import type { PaperItem } from '@/ui/paper/Paper';
+import type { Question } from '../derive/question';
 import { readQuestion } from '../derive/read-question';
 import { answerOf } from './answer';
 import { questionText } from './question-words';
 
 const WIDTH = 700;
 
-/** A kept question as a part of a handout: its notes or its signature on a staff, and its working. */
-export async function questionItem(w: ClassWords, address: string, title: string): Promise<PaperItem> {
-  const reading = readQuestion(address);
+/** The staff of a question: its notes, its signature, or the signs that were drawn. The engraver is loaded for it. */
+export async function staffOf(w: ClassWords, question: Question): Promise<Scene> {
+  const { engraveNotes, engraveSignature, engraveSigns } = await import('@/engrave/staff');
+  if (question.kind === 'name') return engraveNotes(nearest(question.notes), 'treble', WIDTH);
+  if (question.kind === 'key' && question.drawn) return engraveSigns('treble', question.drawn, WIDTH);
+  const { clefs, count } = answerOf(w, question);
+  return engraveSignature(clefs[0] ?? 'treble', count, WIDTH);
+}
+
+/** A question as a sheet or a part of a handout: its notes or its signature on a staff, its working and its answer. */
+export async function questionItem(w: ClassWords, search: string, title: string): Promise<PaperItem> {
+  const reading = readQuestion(search);
   if (!reading) throw new RangeError('an address of a question');
   const { question } = reading;
-  const answer = answerOf(w, question);
-  const { engraveNotes, engraveSignature } = await import('@/engrave/staff');
-  const clef = answer.clefs[0] ?? 'treble';
-  const staff =
-    question.kind === 'name'
-      ? engraveNotes(nearest(question.notes), 'treble', WIDTH)
-      : engraveSignature(clef, answer.count, WIDTH);
+  const { lines, owners, names } = answerOf(w, question);
+  const say = questionWords(w);
+  const found =
+    question.kind === 'key'
+      ? { title: say.answer, text: owners.map(({ tonic, mode }) => modeKey(w, tonic, mode)).join(', ') }
+      : { title: say.names, text: names.map(({ tonic, scale }) => w.scale(tonic, scale)).join(', ') };
   return {
     title,
     task: questionText(w, question),
-    staff,
-    stride: staff,
-    method:
-      `${questionWords(w).titles[question.kind]}: ${accidentalsOf(answer.count).map(w.note).join(' ')}`.replace(
-        /: $/u,
-        '',
-      ),
-    lines: answer.lines.map(({ text, reason }) => (reason ? `${text} ${reason}` : text)),
-    proof: [],
+    scenes: [await staffOf(w, question)],
+    method: say.titles[question.kind],
+    lines: lines.map(({ text, reason }) => (reason ? `${text} ${reason}` : text)),
+    closing: question.kind === 'signature' || found.text === '' ? null : `${found.title}: ${found.text}.`,
   };
 }

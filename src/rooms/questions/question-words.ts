@@ -54,14 +54,14 @@ function drawnIn(w: ClassWords, typed: string): ReturnType<typeof readDrawn> | n
 
 const COUNTS: readonly number[] = [0, 1, 2, 3, 4, 5, 6, 7, -1, -2, -3, -4, -5, -6, -7];
 
-function countWord(w: ClassWords, count: Fifths): Word {
+function countWord(w: ClassWords, count: Fifths, drawn: WhichKey['drawn']): Word {
   const say = questionWords(w);
   return {
     id: 'fifths',
     label: say.words.fifths,
     key: 'G',
-    value: String(count),
-    text: signCount(count),
+    value: drawn ? '' : String(count),
+    text: drawn ? w.row(drawn.map(({ note }) => note)) : signCount(count),
     hint: say.typeSigns,
     options: COUNTS.map((each) => option(String(each), signCount(each))),
     typed: (typed) => {
@@ -83,7 +83,7 @@ function askedText(w: ClassWords, asked: KeyAsked): string {
   return say.key(asked === 'major' || asked === 'minor' ? asked : w.scaleWord(scaleOfMode(asked)));
 }
 
-function keyParts(w: ClassWords, { fifths: count, asked, rule }: WhichKey): readonly SentencePart[] {
+function keyParts(w: ClassWords, { fifths: count, drawn, asked, rule }: WhichKey): readonly SentencePart[] {
   const say = questionWords(w);
   const word = listWord(w, {
     id: 'asked',
@@ -92,7 +92,7 @@ function keyParts(w: ClassWords, { fifths: count, asked, rule }: WhichKey): read
     value: asked,
     options: KEY_ASKED.map((each) => option(each, askedText(w, each))),
   });
-  const used = rule ?? ruleOf(count, w.settings);
+  const used = drawn ? null : (rule ?? ruleOf(count, w.settings));
   const rules = rulesFor(count);
   const by = used
     ? [
@@ -110,7 +110,7 @@ function keyParts(w: ClassWords, { fifths: count, asked, rule }: WhichKey): read
         }),
       ]
     : [];
-  return [kindWord(w, 'key'), ' ', word, say.key.has, countWord(w, count), ...by, say.key.end];
+  return [kindWord(w, 'key'), ' ', word, say.key.has, countWord(w, count, drawn), ...by, say.key.end];
 }
 
 function tonicWord(w: ClassWords, tonic: SpelledNote, scale: ScaleId): Word {
@@ -191,7 +191,7 @@ export function questionText(w: ClassWords, question: Question): string {
 export function withQuestionWord(w: ClassWords, question: Question, id: string, value: string): Question {
   const whole = { ...question, step: null };
   if (whole.kind === 'key') {
-    if (id === 'fifths') return { ...whole, fifths: fifths(Number(value)), rule: null };
+    if (id === 'fifths') return { ...whole, fifths: fifths(Number(value)), drawn: null, rule: null };
     if (id === 'asked') return { ...whole, asked: KEY_ASKED.find((each) => each === value) ?? whole.asked };
     if (id === 'rule') {
       const rule = rulesFor(whole.fifths).find((each) => each === value) ?? null;

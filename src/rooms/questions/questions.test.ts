@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ask } from '@/core/ask/ask';
+import { readDrawnOn } from '@/core/identify/drawn-signature';
 import { KEY_ASKED, rulesFor } from '@/core/identify/key-of-signature';
 import { noteNamed } from '@/core/note/parse';
 import { fifths } from '@/core/note/spelled';
@@ -13,13 +14,21 @@ import { takenByEnter, type Word } from '@/ui/sentence/words';
 import { hrefOfReading } from '../ask/href';
 import { readAddress } from '../derive/address';
 import { CLEF_SETS, type Question, questionKind } from '../derive/question';
-import { readQuestion } from '../derive/read-question';
+import { MOST_DRAWN, readQuestion } from '../derive/read-question';
 import { FIRST_SENTENCE } from '../derive/sentence';
 import { FIRST_QUESTIONS, searchOfKind, writeQuestion } from '../derive/write-question';
 import { answerOf } from './answer';
 import { questionParts, questionText, withQuestionWord } from './question-words';
 
 const step = fc.option(fc.integer({ min: 1, max: 99 }));
+/** Signs drawn on the staff that are no signature. */
+const anyDrawn = fc
+  .array(fc.record({ note: fc.constantFrom(...TONICS), octave: fc.integer({ min: 3, max: 6 }) }), {
+    minLength: 1,
+    maxLength: MOST_DRAWN,
+  })
+  .filter((signs) => !readDrawnOn(signs, 'treble').ok);
+
 const anyQuestion: fc.Arbitrary<Question> = fc.oneof(
   fc
     .record({
@@ -29,7 +38,9 @@ const anyQuestion: fc.Arbitrary<Question> = fc.oneof(
       step,
     })
     .chain((base) =>
-      fc.constantFrom(null, ...rulesFor(base.fifths)).map((rule): Question => ({ ...base, rule })),
+      fc
+        .record({ rule: fc.constantFrom(null, ...rulesFor(base.fifths)), drawn: fc.option(anyDrawn) })
+        .map((more): Question => ({ ...base, ...more })),
     ),
   fc.record({
     kind: fc.constant('signature' as const),

@@ -8,12 +8,13 @@ import { SceneView } from '../scene/SceneView';
 export type PaperItem = {
   readonly title: string;
   readonly task: string;
-  readonly staff: Scene;
-  readonly stride: Scene;
+  /** Its drawings; in a handout of several items only the first. */
+  readonly scenes: readonly Scene[];
   readonly method: string;
   /** Lines of the working; on a blank sheet only their number matters. */
   readonly lines: readonly string[];
-  readonly proof: readonly string[];
+  /** The last line, such as the proof; a handout of several items leaves it out. */
+  readonly closing: string | null;
 };
 
 export type PaperSheet = {
@@ -65,33 +66,23 @@ function Sheet({ sheet: { head, title, blank, items } }: { readonly sheet: Paper
         <section key={index} aria-label={item.title}>
           {items.length > 1 && <h2>{item.title}</h2>}
           <p className="paper-task">{item.task}</p>
-          <SceneView
-            id={`paper-staff-${index}`}
-            scene={item.staff}
-            title={SAY.staff}
-            description={item.task}
-            style={{ width: '100%' }}
-          />
-          {items.length === 1 && (
+          {item.scenes.slice(0, items.length === 1 ? undefined : 1).map((scene, drawing) => (
             <SceneView
-              id={`paper-stride-${index}`}
-              scene={item.stride}
-              title={SAY.stride}
+              key={drawing}
+              id={`paper-${index}-${drawing}`}
+              scene={scene}
+              title={SAY.drawing}
               description={item.task}
               style={{ width: '100%' }}
             />
-          )}
+          ))}
           <h3>{blank ? SAY.blankWorking : item.method}</h3>
           <ol className={blank ? 'paper-lines paper-empty' : 'paper-lines'}>
             {item.lines.map((line, at) => (
               <li key={at}>{blank ? '' : line}</li>
             ))}
           </ol>
-          {!blank && items.length === 1 && (
-            <p className="paper-proof">
-              {SAY.proof}: {item.proof.join('; ')}.
-            </p>
-          )}
+          {!blank && items.length === 1 && item.closing && <p className="paper-proof">{item.closing}</p>}
         </section>
       ))}
     </div>

@@ -8,10 +8,14 @@ export type Hit = {
   readonly x: number;
   readonly y: number;
   readonly r: number;
+  /** Width and height where it is a box with its corner at the point, not a circle round it. */
+  readonly box?: readonly [number, number];
   readonly label: string;
 };
 
 type Props = {
+  /** What they are together, where that must be said. */
+  readonly label?: string;
   readonly hits: readonly Hit[];
   readonly onPoint: (id: string | null) => void;
   readonly onPress?: (id: string) => void;
@@ -28,7 +32,7 @@ function hitId(event: SyntheticEvent): string | null {
  * Real buttons over a drawing, as one stop of the Tab key: arrows walk them, pointing lights them, Enter or a click
  * presses them.
  */
-export function Hits({ hits, onPoint, onPress }: Props) {
+export function Hits({ label, hits, onPoint, onPress }: Props) {
   const [stop, setStop] = useState(0);
   const last = hits.length - 1;
   const press = (event: SyntheticEvent) => {
@@ -55,6 +59,7 @@ export function Hits({ hits, onPoint, onPress }: Props) {
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: it only hears what the buttons inside it are told
     <g
+      {...(label ? { role: 'group', 'aria-label': label, className: 'scene-keys' } : {})}
       onPointerOver={(event) => onPoint(hitId(event))}
       onPointerLeave={() => onPoint(null)}
       onFocus={focus}
@@ -69,10 +74,14 @@ export function Hits({ hits, onPoint, onPress }: Props) {
   );
 }
 
-const HitView = memo(function HitView({ id, x, y, r, label, stop }: Hit & { readonly stop: boolean }) {
+const HitView = memo(function HitView({ id, x, y, r, box, label, stop }: Hit & { readonly stop: boolean }) {
   return (
     <g role="button" aria-label={spoken(label)} tabIndex={stop ? 0 : -1} className="scene-hit" data-hit={id}>
-      <circle className="scene-focus" cx={x} cy={y} r={r} />
+      {box ? (
+        <rect className="scene-focus" x={x} y={y} width={box[0]} height={box[1]} rx={4} />
+      ) : (
+        <circle className="scene-focus" cx={x} cy={y} r={r} />
+      )}
     </g>
   );
 });

@@ -39,7 +39,7 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
   );
   const drag = useRef<{ x: number; moved: number } | null>(null);
   const column = drawn / RAIL_PLACES;
-  const start = railStart(scale);
+  const start = railStart([...scale.ascending, ...scale.descending]);
   const signature = scale.signature ?? 0;
 
   useEffect(() => {

@@ -100,7 +100,8 @@ export function Staff({ id, scene, written, step, lit, onLit, onPlace, room }: P
   );
 }
 
-function Halo({
+/** The light behind a note of a staff that is pointed at, or that the working is about. */
+export function Halo({
   x,
   y,
   lit,

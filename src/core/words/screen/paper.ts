@@ -2,10 +2,7 @@
 export const PAPER_WORDS = {
   name: 'Name',
   date: 'Date',
-  working: (method: string) => method,
   proof: 'Checked',
   blankWorking: 'Working',
-  staff: 'Staff',
-  stride: 'Stride',
-  foot: 'Moon Step',
+  drawing: 'Drawing',
 } as const;

@@ -1,6 +1,51 @@
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
 
+const KEYS_SHEET = {
+  title: 'Keys',
+  summary: 'On a staff where notes or signs are entered, letters are notes.',
+  list: [
+    { keys: '/', does: 'Ask anything' },
+    { keys: 'Q', does: 'Ask another kind of question' },
+    { keys: 'S', does: 'Choose which key is asked for, or the scale' },
+    { keys: 'G', does: 'Choose the signature' },
+    { keys: 'M', does: 'Choose the rule of thumb' },
+    { keys: 'T', does: 'Choose the tonic' },
+    { keys: 'C', does: 'Choose the clefs' },
+    { keys: '→', does: 'Next step of the working' },
+    { keys: '←', does: 'Step back' },
+    { keys: 'Home', does: 'First step' },
+    { keys: 'End', does: 'Last step' },
+    { keys: 'K', does: 'Keep on the shelf' },
+    { keys: 'L', does: 'Open the shelf' },
+    { keys: 'X', does: 'Copy, print or export' },
+    { keys: 'P', does: 'Print with the working' },
+    { keys: 'N', does: 'Night or day' },
+    { keys: 'Ctrl Z', does: 'Take back the last change' },
+    { keys: '?', does: 'These keys' },
+  ],
+} as const;
+
+const DRAWN = {
+  row: (signs: string) => `Drawn: ${signs}.`,
+  none: 'So no key has these signs at its clef.',
+  rule: 'A key signature is the first signs of its order, none to seven, each in its own place.',
+  title: 'Draw a signature',
+  staff: 'Treble staff: click a line or a space, or press letters, to draw a sign',
+  hint: 'Letters draw the sign where it belongs, # and - choose it, the arrows move the last one, Backspace takes it back.',
+  signs: 'Sign that is drawn',
+  asMeant: 'In order and in place',
+} as const;
+
+const SHARE = {
+  staffPicture: 'Staff as a picture',
+  text: 'Question and answer as text',
+  workingText: 'Working as text',
+  link: 'Link to this question',
+  print: 'With its working',
+  staffSvg: 'Staff as a drawing',
+} as const;
+
 function words(w: ClassWords) {
   return {
     key: { has: ' has ', by: ', by ', end: '?' },
@@ -40,6 +85,9 @@ function words(w: ClassWords) {
       decides: 'decides',
       pointAt: 'Point at a sign to see how it comes from the one before it.',
     },
+    drawn: DRAWN,
+    share: SHARE,
+    keysSheet: KEYS_SHEET,
     answer: 'Keys with this signature',
     names: 'Names that fit, best first',
     noNames: 'No name fits these notes as they are spelled.',
@@ -52,6 +100,7 @@ function words(w: ClassWords) {
       staff: 'Staff: click a line or a space, or press letters',
       staffHint: `Letters A to G place notes, # and - alter the last one, the arrows move it, Backspace takes it back.`,
       keyboard: 'Keyboard',
+      stride: 'Stride and keyboard: press a key to enter its note',
       signs: 'Sign for the next note',
       sharp: 'Sharp',
       flat: 'Flat',

@@ -1,0 +1,81 @@
+import { readEnglishNote } from '@/core/note/parse';
+import { asciiName, type SpelledNote } from '@/core/note/spelled';
+import type { AddressProblem } from '@/core/words/say-address';
+import type { Problem } from '@/core/words/say-problem';
+
+/** The longest query that is read, in characters. */
+export const LONGEST_QUERY = 2000;
+
+const STEP = /^[1-9]\d?$/u;
+
+/** How much of what was read is said again. */
+const SAID = 60;
+
+/**
+ * Reads the query of a sentence word by word. What is left out is taken from what is usual; what cannot be read is
+ * a problem that is named, and the rest still holds.
+ */
+export class QueryReader {
+  readonly problems: AddressProblem[] = [];
+  readonly query: URLSearchParams;
+
+  constructor(search: string, parameters: readonly string[]) {
+    this.query = new URLSearchParams(search.slice(0, LONGEST_QUERY));
+    for (const [parameter, read] of this.query) {
+      if (!parameters.includes(parameter)) this.problems.push({ code: 'address-unknown', parameter, read });
+    }
+    for (const parameter of parameters) {
+      if (this.query.getAll(parameter).length > 1) this.problems.push({ code: 'address-twice', parameter });
+    }
+  }
+
+  /** What stands for a parameter, shortened to what can be said again; null where it is left out. */
+  get(name: string): string | null {
+    return this.query.get(name);
+  }
+
+  /** A word could not be read; `shown` says what stands in its place. */
+  wrong(parameter: string, problem: Problem, shown: string): void {
+    this.problems.push({ code: 'address-word', parameter, problem, shown });
+  }
+
+  /** One of several values. `as` brings what was read into their form, such as another name of the same thing. */
+  choice<Value extends string>(
+    name: string,
+    allowed: readonly Value[],
+    usual: Value,
+    as: (read: string) => string = (read) => read,
+  ): Value {
+    const read = this.get(name);
+    if (read === null) return usual;
+    const found = allowed.find((value) => value === as(read));
+    if (found !== undefined) return found;
+    this.notAllowed(name, allowed, usual);
+    return usual;
+  }
+
+  /** What was read is none of the values that are allowed. */
+  notAllowed(name: string, allowed: readonly string[], shown: string): void {
+    const read = (this.get(name) ?? '').slice(0, SAID);
+    this.wrong(name, { code: 'choice-unknown', what: name, read, allowed }, shown);
+  }
+
+  /** A note in English ASCII. */
+  note(name: string, usual: SpelledNote): SpelledNote {
+    const read = this.get(name);
+    if (read === null) return usual;
+    const reading = readEnglishNote(read);
+    if (reading.ok) return reading.note;
+    this.wrong(name, reading.problem, asciiName(usual));
+    return usual;
+  }
+
+  /** The step of the working that is shown, from 1; null for the whole of it. */
+  step(): number | null {
+    const read = this.get('step');
+    if (read === null) return null;
+    if (STEP.test(read)) return Number(read);
+    this.problems.push({ code: 'address-step', read: read.slice(0, SAID) });
+    return null;
+  }
+}

@@ -1,0 +1,72 @@
+import { type KeyboardEvent, useMemo } from 'react';
+import { letterAtHeight, nearest } from '@/core/identify/note-entry';
+import type { Letter } from '@/core/note/letter';
+import type { SpelledNote } from '@/core/note/spelled';
+import { questionWords } from '@/core/words/screen/questions';
+import type { Scene } from '@/engrave/scene';
+import { useRoom } from '@/ui/scene/use-room';
+import { useWords } from '@/ui/school/use-class';
+import { type Hit, Hits } from '@/ui/surfaces/Hits';
+import { Halo } from '@/ui/surfaces/Staff';
+import { EntryStaff, useStaffEngraver } from './EntryStaff';
+
+type Props = {
+  readonly notes: readonly SpelledNote[];
+  /** Places that are lit. */
+  readonly shown: readonly number[];
+  readonly onLit: (place: number | null) => void;
+  readonly onKeys: (event: KeyboardEvent) => void;
+  readonly onLetter: (letter: Letter) => void;
+};
+
+/** Where the heads of the notes lie. */
+function headsOf(scene: Scene, name: (place: number) => string): readonly Hit[] {
+  return scene.groups.flatMap(({ part, place, marks }): Hit[] => {
+    const glyph = marks.find((mark) => mark.kind === 'glyph');
+    if (part !== 'note' || place === null || glyph?.kind !== 'glyph') return [];
+    return [{ id: String(place), x: glyph.x + 8, y: glyph.y, r: 14, label: name(place) }];
+  });
+}
+
+/** The staff the entered notes stand on: a click on a line or a space places a note, letters do too. */
+export function NoteStaff({ notes, shown, onLit, onKeys, onLetter }: Props) {
+  const w = useWords();
+  const say = questionWords(w).entry;
+  const engraver = useStaffEngraver();
+  const { ref, room } = useRoom<HTMLDivElement>({ width: 736, height: 132 });
+  const width = Math.max(room.width, 80 + notes.length * 34);
+  const scene = useMemo(
+    () => engraver?.engraveNotes(nearest(notes), 'treble', width) ?? null,
+    [engraver, notes, width],
+  );
+  const heads = useMemo(
+    () =>
+      scene
+        ? headsOf(scene, (place) => {
+            const note = notes[place];
+            return note ? `${place + 1}: ${w.spokenNote(note)}` : '';
+          })
+        : [],
+    [scene, notes, w],
+  );
+  return (
+    <div ref={ref}>
+      <EntryStaff
+        id="entry-staff"
+        engraver={engraver}
+        scene={scene}
+        title={say.staff}
+        description={notes.map(w.spokenNote).join(', ')}
+        width={width}
+        onKeys={onKeys}
+        onHeight={(height) => onLetter(letterAtHeight(height))}
+        under={heads.map(({ id, x, y }) => (
+          <Halo key={id} x={x} y={y} lit={shown.includes(Number(id))} current={false} />
+        ))}
+      >
+        <Hits hits={heads} onPoint={(id) => onLit(id === null ? null : Number(id))} />
+      </EntryStaff>
+      <p className="text-small text-quiet">{say.staffHint}</p>
+    </div>
+  );
+}

@@ -1,0 +1,63 @@
+import type { ClassWords } from '@/core/words/class-words';
+import { modeKey } from '@/core/words/say-signature';
+import { signCount } from '@/core/words/vocabulary';
+import type { Question } from '../derive/question';
+import { PATH } from '../derive/use-sentence';
+import { writeQuestion } from '../derive/write-question';
+import { carryFile, carryPicture, carryText, type Shared, SVG_TYPE } from '../desk/carry';
+import { answerOf } from './answer';
+import { staffOf } from './question-paper';
+import type { QuestionShare } from './question-share-list';
+import { questionText } from './question-words';
+
+const FILE_NAMES: Readonly<Record<Question['kind'], string>> = {
+  key: 'which-key',
+  signature: 'signature',
+  name: 'what-is-it',
+};
+
+async function drawing(w: ClassWords, question: Question): Promise<string> {
+  const [{ writeSvg }, staff] = await Promise.all([import('@/formats/svg/write'), staffOf(w, question)]);
+  return writeSvg(staff, questionText(w, question), answerText(w, question));
+}
+
+/** The question and its answer as plain text for a slide. */
+function answerText(w: ClassWords, question: Question): string {
+  const { owners, names, count } = answerOf(w, question);
+  const found =
+    question.kind === 'key'
+      ? owners.map(({ tonic, mode }) => modeKey(w, tonic, mode))
+      : question.kind === 'name'
+        ? names.map(({ tonic, scale }) => w.scale(tonic, scale))
+        : [signCount(count)];
+  return [questionText(w, question), found.join(', ')].filter(Boolean).join('\n');
+}
+
+/** The working as plain text, one numbered line a step. */
+function workingText(w: ClassWords, question: Question): string {
+  const lines = answerOf(w, question).lines.map(
+    ({ text, reason }, at) => `${at + 1}. ${[text, reason].filter(Boolean).join(' ')}`,
+  );
+  return [questionText(w, question), ...lines].join('\n');
+}
+
+/** Copies or saves a question and its answer. */
+export async function shareQuestion(
+  w: ClassWords,
+  id: Exclude<QuestionShare, 'print'>,
+  question: Question,
+): Promise<Shared> {
+  const name = FILE_NAMES[question.kind];
+  switch (id) {
+    case 'staffPicture':
+      return carryPicture(drawing(w, question), name);
+    case 'staffSvg':
+      return carryFile(`${name}.svg`, SVG_TYPE, await drawing(w, question));
+    case 'link':
+      return carryText(new URL(PATH + writeQuestion(question), window.location.origin).href, name);
+    case 'text':
+      return carryText(answerText(w, question), name);
+    case 'workingText':
+      return carryText(workingText(w, question), name);
+  }
+}
