@@ -81,16 +81,14 @@ async function benchCore() {
     .split('\n')
     .flatMap((line) => line.split(/ [=>] /u)[0]?.trim() || [])
     .concat('C major and '.repeat(20), 'F# Bb '.repeat(40), '2 '.repeat(120));
+  // Warm, as after the first letter that was typed.
+  for (const phrase of phrases) ask(ENGLISH, phrase);
   const times = phrases.map((phrase) => {
     const started = performance.now();
     ask(ENGLISH, phrase);
     return performance.now() - started;
   });
-  row(
-    `Ask line, worst of ${phrases.length} phrases`,
-    `${Math.max(...times.map((_, at) => (at < 5 ? 0 : times[at]))).toFixed(2)} ms`,
-    'under 5 ms',
-  );
+  row(`Ask line, worst of ${phrases.length} phrases`, `${Math.max(...times).toFixed(2)} ms`, 'under 5 ms');
   await vite.close();
 }
 

@@ -29,6 +29,7 @@ const VIEWS = [
     keys: [],
   },
   { file: 'question-key.png', address: '/derive?question=key&fifths=-4&step=2', keys: [] },
+  { file: 'question-name.png', address: '/derive?question=name&notes=F+G+Ab+Bb+C+Db+E+F&step=4', keys: [] },
   { file: 'class.png', address: '/class', keys: [] },
   { file: 'class-safe.png', address: '/class?part=safe', keys: [] },
 ];
@@ -43,7 +44,9 @@ for (const { file, address, keys } of VIEWS) {
   const page = await context.newPage();
   await page.goto(`http://127.0.0.1:${PORT}${address}`);
   await page.locator('[data-live=yes]').waitFor();
-  if (address.includes('question=')) {
+  if (address.includes('question=name')) {
+    await page.getByRole('application').locator('[data-part=note]').first().waitFor();
+  } else if (address.includes('question=')) {
     await page.locator('main svg [data-part=sign]').first().waitFor();
   } else if (address.startsWith('/derive')) {
     await page.getByRole('button', { name: 'Shelf (8)' }).waitFor();

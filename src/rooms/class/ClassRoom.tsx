@@ -10,10 +10,10 @@ import { SINGLE_KEYS, useLight, useSetting } from '@/ui/keys/use-setting';
 import { Speaking, useClass } from '@/ui/school/use-class';
 import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
+import { keepOffers } from '../derive/keep-offers';
 import { sentenceOfOffer } from '../derive/offered';
-import { sentenceName, sentenceText } from '../derive/sentence-words';
+import { sentenceText } from '../derive/sentence-words';
 import { hrefOf } from '../derive/use-sentence';
-import { keepAll } from '../shelf/shelf-actions';
 import { ClassBar } from './ClassBar';
 import { ClassKeys } from './ClassKeys';
 import { ClassParts } from './ClassParts';
@@ -152,14 +152,7 @@ function Room() {
               data={state.data}
               sentence={(offer) => sentenceText(w, sentenceOfOffer(offer))}
               onShow={(offer) => window.location.assign(hrefOf(sentenceOfOffer(offer)))}
-              onKeep={(offers, title) => {
-                const sentences = offers.map((offer) => sentenceOfOffer(offer));
-                return keepAll(
-                  { w, school, tell: setSaid },
-                  sentences.map((each) => ({ name: sentenceName(w, each), address: hrefOf(each) })),
-                  title,
-                );
-              }}
+              onKeep={(offers, title) => keepOffers({ w, school, tell: setSaid }, offers, title)}
               onBringIn={async (backup, way) => {
                 await actions.bringIn(backup, way);
                 file.close();

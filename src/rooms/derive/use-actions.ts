@@ -8,7 +8,7 @@ import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
 import type { OfferedScale } from '@/workers/read-file';
 import { sayShared } from '../desk/say-shared';
-import { keepAll, shelfActions } from '../shelf/shelf-actions';
+import { shelfLater } from '../shelf/shelf-later';
 import { compareActions } from './compare-actions';
 import { byMethod, type DeriveSentence } from './sentence';
 import { sentenceName, withWord } from './sentence-words';
@@ -86,13 +86,8 @@ export function useActions(given: Given) {
     printBlank: () => print(true),
     printed: () => setPaper(null),
     keepOffers: async (offers: readonly OfferedScale[], title: string | null) => {
-      const { sentenceOfOffer } = await import('./offered');
-      const offered = offers.map((offer) => sentenceOfOffer(offer, sentence));
-      await keepAll(
-        given,
-        offered.map((each) => ({ name: sentenceName(w, each), address: hrefOf(each) })),
-        title,
-      );
+      const { keepOffers } = await import('./keep-offers');
+      await keepOffers(given, offers, title, sentence);
     },
     share: async (id: ShareId) => {
       if (id === 'print' || id === 'printBlank') return print(id === 'printBlank');
@@ -100,7 +95,7 @@ export function useActions(given: Given) {
       tell(sayShared(w, await share(w, id, sentence, view), words.share[id]));
     },
     ...compareActions({ sentence, scale, say }),
-    ...shelfActions({
+    ...shelfLater({
       w,
       head,
       school,

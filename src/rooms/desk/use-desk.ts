@@ -6,7 +6,8 @@ import type { PaperSheet } from '@/ui/paper/Paper';
 import type { ClassHandle } from '@/ui/school/use-class';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
-import { type Keepable, shelfActions } from '../shelf/shelf-actions';
+import type { Keepable } from '../shelf/shelf-actions';
+import { shelfLater } from '../shelf/shelf-later';
 import type { Shared } from './carry';
 import { sayShared } from './say-shared';
 import { useHead } from './use-head';
@@ -39,7 +40,7 @@ export function useDesk<Id extends string>(given: Given<Id | 'print'>) {
   const head = useHead(speech.group?.name ?? null);
   const print = async (blank: boolean) => setPaper(await paperOf(head, blank));
   const actions = useSteady({
-    ...shelfActions({ w, head, standing, school, tell, print: setPaper }),
+    ...shelfLater({ w, head, standing, school, tell, print: setPaper }),
     tell,
     print: () => print(false),
     printed: () => setPaper(null),

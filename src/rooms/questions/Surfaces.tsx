@@ -52,7 +52,7 @@ function KeySurfaces({ question, answer, at, onQuestion }: Props<'key'>) {
         pointed={pointed}
         onTake={(taken) => ask(fifths(taken), 'finished')}
       />
-      <div className="card grid grow content-center items-start gap-x-6 gap-y-2 px-4 py-3 sm:grid-cols-2">
+      <div className="card grid grow content-center items-end gap-x-6 gap-y-2 px-4 py-3 sm:grid-cols-2">
         <SignatureDraw
           count={count}
           drawn={drawn}
@@ -84,7 +84,9 @@ function WriteSurfaces({ question, answer, at, onQuestion }: Props<'signature'>)
   return (
     <>
       <OrderRows count={answer.count} taken={put} pointed={pointed} onTake={null} />
-      <div className="card grid grow content-center justify-items-center gap-x-6 gap-y-2 px-4 py-3 sm:grid-cols-2">
+      <div
+        className={`card grid grow content-center justify-items-center gap-x-6 gap-y-2 px-4 py-3 ${answer.clefs.length > 1 ? 'sm:grid-cols-2' : ''}`}
+      >
         <SignatureStaves clefs={answer.clefs} count={answer.count} put={put} pointed={pointed} />
       </div>
       {isPrintable(answer.count) && answer.clefs.length < 3 && (

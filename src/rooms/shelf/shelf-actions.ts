@@ -25,7 +25,7 @@ import type { SchoolHandle } from '@/ui/school/use-school';
 /** A sentence that can be kept: its name on the shelf and its address with its room. */
 export type Keepable = { readonly name: string; readonly address: string };
 
-type Given = {
+export type ShelfGiven = {
   readonly w: ClassWords;
   /** What stands at the head of a printed sheet. */
   readonly head: string;
@@ -42,7 +42,7 @@ function newKept({ name, address }: Keepable, lesson: string | null) {
 
 /** Keeps several sentences at once, in a new lesson where a title is given. */
 export async function keepAll(
-  { w, school, tell }: Pick<Given, 'w' | 'school' | 'tell'>,
+  { w, school, tell }: Pick<ShelfGiven, 'w' | 'school' | 'tell'>,
   all: readonly Keepable[],
   title: string | null,
 ): Promise<void> {
@@ -56,7 +56,7 @@ export async function keepAll(
 }
 
 /** What can be done with the shelf. */
-export function shelfActions({ w, head, standing, school, tell, print }: Given) {
+export function shelfActions({ w, head, standing, school, tell, print }: ShelfGiven) {
   const words = deriveWords(w);
   return {
     keep: async () => {
