@@ -1,68 +1,74 @@
-import { pitchClass, type SpelledNote } from '../note/spelled';
+import type { SpelledNote } from '../note/spelled';
 import { degreeOf } from '../scale/degree';
 import type { Settings } from '../school/settings';
-
-type TriadQuality = 'major' | 'minor' | 'diminished' | 'augmented';
-
-const QUALITIES: Readonly<Record<string, TriadQuality>> = {
-  '4 3': 'major',
-  '3 4': 'minor',
-  '3 3': 'diminished',
-  '4 4': 'augmented',
-};
-
-/** The quality of the triad of three notes in thirds, or null where they are none of the four. */
-function triadQuality(notes: readonly [SpelledNote, SpelledNote, SpelledNote]): TriadQuality | null {
-  const [root, third, fifth] = notes.map(pitchClass) as [number, number, number];
-  return QUALITIES[`${(third - root + 12) % 12} ${(fifth - third + 12) % 12}`] ?? null;
-}
+import { type Chord, type ChordQuality, chordOf, TRIAD_OF } from './chord';
 
 const ROMAN = ['', 'I', 'II', 'III', 'IV', 'V', 'VI', 'VII'] as const;
 
-type School = Pick<Settings, 'numerals' | 'mediant' | 'diminished'>;
+/** Below the degree of major, on it, above it. */
+const SIGNS = ['♭', '', '♯'] as const;
+
+export type NumeralSchool = Pick<Settings, 'numerals' | 'mediant' | 'diminished'>;
+
+/** What follows a numeral for the seventh; the triad's own sign stands before it. */
+const SEVENTH_SIGN: Readonly<Record<ChordQuality, string>> = {
+  major: '',
+  minor: '',
+  diminished: '',
+  augmented: '',
+  'major-seventh': 'maj7',
+  'dominant-seventh': '7',
+  'minor-seventh': '7',
+  'half-diminished': 'ø7',
+  'diminished-seventh': '7',
+  'minor-major-seventh': '(maj7)',
+  'augmented-major-seventh': 'maj7',
+};
 
 /**
- * The Roman numeral of a triad in a key as a class writes it: quality by case or by a word, a degree below major's
- * with its flat or without, diminished as ° or dim (facts: schools, chords).
+ * The Roman numeral of a chord in a key as a class writes it: quality by case or by a word, a degree below major's
+ * with its flat or without, diminished as ° or dim (facts: schools, chords). A half-diminished seventh has ø.
  */
-function numeral(root: SpelledNote, tonic: SpelledNote, quality: TriadQuality, school: School): string {
+export function numeralOf({ root, quality }: Chord, tonic: SpelledNote, school: NumeralSchool): string {
   const { degree, alteration } = degreeOf(root, tonic);
   const roman = ROMAN[degree] as string;
-  const flat = alteration < 0 && school.mediant === 'flat' ? '♭' : '';
-  const small = quality === 'minor' || quality === 'diminished';
+  const flat = school.mediant === 'flat' ? (SIGNS[Math.sign(alteration) + 1] as string) : '';
+  const triad = TRIAD_OF[quality];
   const dim = school.diminished === 'circle' ? '°' : ' dim';
+  const half = quality === 'half-diminished';
   if (school.numerals === 'case') {
-    const end = quality === 'diminished' ? dim : quality === 'augmented' ? '+' : '';
-    return flat + (small ? roman.toLowerCase() : roman) + end;
+    const small = triad === 'minor' || triad === 'diminished';
+    const sign = half ? '' : triad === 'diminished' ? dim : triad === 'augmented' ? '+' : '';
+    return flat + (small ? roman.toLowerCase() : roman) + sign + SEVENTH_SIGN[quality];
   }
-  const end = { major: '', minor: ' min', diminished: dim, augmented: ' aug' }[quality];
-  return flat + roman + end;
+  const word = { major: '', minor: ' min', diminished: half ? ' ' : dim, augmented: ' aug' }[triad];
+  return flat + roman + word + SEVENTH_SIGN[quality];
 }
 
-/** The triad on a degree of seven notes, from 0, with the seventh it is built with. */
-function triadOn(
-  scale: readonly SpelledNote[],
-  index: number,
-  seventh: SpelledNote | null,
-  school: School,
-): string {
-  const at = (place: number) => scale[(index + place) % 7] as SpelledNote;
-  const quality = triadQuality([at(0), seventh ?? at(2), at(4)]);
-  if (!quality) throw new RangeError(`no triad on degree ${index + 1}`);
-  return numeral(at(0), scale[0] as SpelledNote, quality, school);
+/** The chord of `size` notes in thirds on a degree of seven notes, counted from 0. */
+export function stackedOn(scale: readonly SpelledNote[], index: number, size: 3 | 4): Chord {
+  const notes = Array.from({ length: size }, (_, third) => scale[(index + 2 * third) % 7] as SpelledNote);
+  const chord = chordOf(notes);
+  if (!chord) throw new RangeError(`no chord of thirds on degree ${index + 1}`);
+  return chord;
 }
 
 /** The seven triads of a diatonic scale: I ii iii IV V vi vii° of major. */
-export function triadNumerals(scale: readonly SpelledNote[], school: School): readonly string[] {
-  return Array.from({ length: 7 }, (_, index) => triadOn(scale, index, null, school));
+export function triadNumerals(scale: readonly SpelledNote[], school: NumeralSchool): readonly string[] {
+  const tonic = scale[0] as SpelledNote;
+  return Array.from({ length: 7 }, (_, index) => numeralOf(stackedOn(scale, index, 3), tonic, school));
 }
 
 /** The seven triads of natural minor with the class's own fifth degree: minor as it stands, or major with the raised 7th. */
 export function minorNumerals(
   scale: readonly SpelledNote[],
   raisedSeventh: SpelledNote,
-  school: School & Pick<Settings, 'dominant'>,
+  school: NumeralSchool & Pick<Settings, 'dominant'>,
 ): readonly string[] {
-  const raised = school.dominant === 'major' ? raisedSeventh : null;
-  return Array.from({ length: 7 }, (_, index) => triadOn(scale, index, index === 4 ? raised : null, school));
+  const raised = [...scale.slice(0, 6), raisedSeventh];
+  const tonic = scale[0] as SpelledNote;
+  return Array.from({ length: 7 }, (_, index) => {
+    const notes = index === 4 && school.dominant === 'major' ? raised : scale;
+    return numeralOf(stackedOn(notes, index, 3), tonic, school);
+  });
 }

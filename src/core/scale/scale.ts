@@ -1,16 +1,9 @@
 import { letterAfter, letterIndex, SEMITONES_ABOVE_C } from '../note/letter';
-import {
-  type Fifths,
-  fifths,
-  fifthsOf,
-  noteAtFifths,
-  type SpelledNote,
-  spelledOrNull,
-} from '../note/spelled';
+import { type Fifths, fifthsOf, noteAtFifths, type SpelledNote, spelledOrNull } from '../note/spelled';
 import type { Settings } from '../school/settings';
 import { spellChromatic } from './chromatic';
 import { PATTERNS, type ScaleId, scaleIdOfSteps, WHOLE_OF } from './pattern';
-import { isPrintable, signatureOf } from './signature';
+import { enharmonicKeyTonic, isPrintable, signatureOf } from './signature';
 import { spellUneven } from './uneven';
 
 /** A spelled scale: as a rule of seven steps, else a part of one, the chromatic scale, or a typed pattern. */
@@ -168,9 +161,7 @@ function spellableTwin(
  */
 export function enharmonicTonic(scale: Scale): SpelledNote | null {
   const { signature } = scale;
-  if (signature === null) return null;
-  const way = signature > 0 ? -12 : 12;
-  return isPrintable(fifths(signature + way)) ? noteAtFifths(fifthsOf(scale.tonic) + way) : null;
+  return signature === null ? null : enharmonicKeyTonic(scale.tonic, signature);
 }
 
 /** Whether a scale has other notes on the way down than on the way up, as melodic minor has. */

@@ -62,6 +62,15 @@ export function ownersOf(count: Fifths): Readonly<Record<Mode, SpelledNote>> {
   return Object.fromEntries(owners) as Record<Mode, SpelledNote>;
 }
 
+/**
+ * The tonic twelve places along the line of fifths, where a key sounds the same, if its signature can be printed there;
+ * else null.
+ */
+export function enharmonicKeyTonic(tonic: SpelledNote, signature: Fifths): SpelledNote | null {
+  const way = signature > 0 ? -12 : 12;
+  return isPrintable(fifths(signature + way)) ? noteAtFifths(fifthsOf(tonic) + way) : null;
+}
+
 /** The alteration a signature gives to each letter, as the notes it alters. */
 export function alteredLetters(count: Fifths): ReadonlyMap<string, SpelledNote> {
   return new Map(accidentalsOf(count).map((note) => [note.letter, note]));

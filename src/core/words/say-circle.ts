@@ -1,0 +1,78 @@
+import type { CircleSaying } from '../harmony/circle';
+import type { FilledPlace } from '../harmony/fill-circle';
+import type { ClassWords } from './class-words';
+import { placesWord, roundWord } from './say-key';
+import type { SaidStep } from './say-method';
+import { capital, numberWord, signCount } from './vocabulary';
+
+type Of<Code extends CircleSaying['code']> = Extract<CircleSaying, { readonly code: Code }>;
+
+/** One step of building the circle. */
+export function sayCircleStep(w: ClassWords, saying: CircleSaying): SaidStep {
+  switch (saying.code) {
+    case 'circle-start':
+      return { text: `${w.note(saying.note)} stands at the top: ${signCount(0)}.`, reason: null };
+    case 'circle-fifth':
+      return fifthLine(w, saying);
+    case 'circle-back':
+      return {
+        text: `Back to ${w.note(saying.note)}, and the other way round: ${w.settings.flatsBy === 'fourth-up' ? 'fourths up' : 'fifths down'}.`,
+        reason: `Every step takes a sharp away or adds a flat.`,
+      };
+    case 'circle-closed': {
+      const pairs = saying.pairs.map(([sharp, flat]) => `${w.note(sharp)} and ${w.note(flat)}`).join(', ');
+      return {
+        text: `The arms meet: ${pairs} sound the same.`,
+        reason: `Two names are two keys: ${numberWord(saying.places)} names on twelve places.`,
+      };
+    }
+  }
+}
+
+function fifthLine(
+  w: ClassWords,
+  { from, to, way, letters, bare, signs, twin }: Of<'circle-fifth'>,
+): SaidStep {
+  const fourth = way < 0 && w.settings.flatsBy === 'fourth-up';
+  const interval = way > 0 ? 'a fifth up' : fourth ? 'a fourth up' : 'a fifth down';
+  const met = twin ? ` It meets ${w.note(twin)}.` : '';
+  const text = `${w.note(from)}, ${interval}: ${w.note(to)}, ${signCount(signs)}.${met}`;
+  const row = letters.map(w.letter).join(' ');
+  const counted = fourth
+    ? `Five ${w.halves} up; down a fifth is the same ${w.letterWord}: ${row}.`
+    : `${capital(numberWord(5))} ${w.letterWords}, ${row}, and seven ${w.halves}.`;
+  if (bare === 7) return { text, reason: counted };
+  const sign = to.alteration > 0 ? 'sharp' : 'flat';
+  const plain = from.alteration === 0;
+  return {
+    text,
+    reason: plain
+      ? `${counted} ${w.letter(to.letter)} alone is only six ${w.halves} away: it needs its ${sign}.`
+      : `${counted} Both ends have their ${sign}.`,
+  };
+}
+
+/** What is right or wrong at a place of the blank circle, and why; null where nothing is written. */
+export function sayFilled(w: ClassWords, { count, wanted, verdict }: FilledPlace): string | null {
+  const way = count > 0 ? 1 : -1;
+  const where = count === 0 ? 'The top' : `${capital(placesWord(Math.abs(count)))} ${roundWord(w, way)}`;
+  const is = `${where} is ${w.note(wanted)}`;
+  switch (verdict) {
+    case 'empty':
+      return null;
+    case 'right':
+      return `${where}: right.`;
+    case 'bare-letter':
+      return `${is}: the ${w.letterWord} is right, its sign is missing. A fifth is seven ${w.halves}; count them, not white keys.`;
+    case 'other-arm':
+      return `${is}: it sounds the same, but this arm has the other name.`;
+    case 'other-way':
+      return `${is}: what stands there lies as far the other way round.`;
+    case 'next-place':
+      return `${is}: what stands there belongs one place further. Count from the top again.`;
+    case 'relative':
+      return `${is}: what stands there is its ${w.relative}, with the same signature.`;
+    case 'other':
+      return `${is}. Five ${w.letterWords} and seven ${w.halves} from its neighbour.`;
+  }
+}

@@ -1,0 +1,99 @@
+import type { SignsReadOff } from '../harmony/circle';
+import { type Key, signatureOfKey } from '../harmony/key';
+import type { Neighbour, Way } from '../harmony/neighbour';
+import { letterOfPlace, noteOfPlace } from '../harmony/place-name';
+import { distanceOf, sharedNotes } from '../harmony/shared';
+import { fifths } from '../note/spelled';
+import { accidentalsOf } from '../scale/signature';
+import type { ClassWords } from './class-words';
+import { modeKey } from './say-signature';
+import { capital, numberWord, ordinal, signCount } from './vocabulary';
+
+/** A key in the words of a class: `A♭ major`, `f`, `D dorian`. */
+export function keyName(w: ClassWords, { tonic, mode }: Key): string {
+  return modeKey(w, tonic, mode);
+}
+
+/** `one place`, `five places`. */
+export function placesWord(count: number): string {
+  return `${numberWord(count)} ${count === 1 ? 'place' : 'places'}`;
+}
+
+/** Round the circle as it is drawn: in fourths it turns the other way. */
+export function roundWord(w: ClassWords, way: Way): string {
+  const clockwise = way > 0 === (w.settings.circle === 'fifths');
+  return clockwise ? 'clockwise' : 'anticlockwise';
+}
+
+/** What is new in a neighbour: `D major adds C♯, its 7th, for C♮.` */
+export function sayNeighbour(w: ClassWords, { key, newNote, oldNote }: Neighbour): string {
+  return `${keyName(w, key)} has ${w.noteWithSign(newNote)} for ${w.noteWithSign(oldNote)}: its ${w.degree(newNote, key.tonic)}.`;
+}
+
+/** How a key's number of signs is counted from C: `Three places clockwise from C: three sharps.` */
+export function sayCounted(w: ClassWords, key: Key): string {
+  const count = signatureOfKey(key);
+  const home = keyName(w, { tonic: noteOfPlace(0), mode: 'major' });
+  if (count === 0) return `${home} stands at the top: ${signCount(0)}.`;
+  const way = count > 0 ? 1 : -1;
+  return `${capital(placesWord(Math.abs(count)))} ${roundWord(w, way)} from ${w.note(noteOfPlace(0))}: ${signCount(count)}.`;
+}
+
+/** How the signs of a key are read off the notes of the circle. */
+export function sayReadOff(w: ClassWords, { count, places, off }: SignsReadOff): string {
+  const way = count > 0 ? 1 : -1;
+  const major = noteOfPlace(count);
+  const first = places[0];
+  const last = places.at(-1);
+  if (first === undefined || last === undefined) return 'Nothing is read off: no sharps and no flats.';
+  const signs = w.row(accidentalsOf(fifths(count)));
+  if (way > 0) {
+    const bare = places.map((place) => w.letter(letterOfPlace(place))).join(' ');
+    return `Sharps run ${roundWord(w, 1)} from ${w.letter(letterOfPlace(first))} and stop ${placesWord(off)} short of ${w.note(major)}: ${bare}. Each gains its sharp: ${signs}.`;
+  }
+  const far =
+    count === -7
+      ? ` ${w.note(noteOfPlace(last))} has its place where ${w.letter(letterOfPlace(4))} stands.`
+      : '';
+  return `Flats run ${roundWord(w, -1)} from ${w.note(noteOfPlace(first))} and stop ${placesWord(off)} past ${w.note(major)}: ${signs}.${far}`;
+}
+
+/** How far two keys lie apart, and what they share by spelling and by sound. */
+export function sayNearness(w: ClassWords, from: Key, to: Key): readonly string[] {
+  const { clockwise, anticlockwise } = distanceOf(from, to);
+  const { spelled, sounding } = sharedNotes(from, to);
+  const short = Math.min(clockwise, anticlockwise);
+  const way: Way = clockwise <= anticlockwise ? 1 : -1;
+  const other: Way = way > 0 ? -1 : 1;
+  const apart =
+    short === 0
+      ? 'They stand at one place of the circle.'
+      : clockwise === anticlockwise
+        ? `${capital(placesWord(short))} apart, either way round.`
+        : `${capital(placesWord(short))} apart ${roundWord(w, way)}, ${numberWord(12 - short)} ${roundWord(w, other)}.`;
+  const notes = (found: typeof spelled) =>
+    found.length === 0
+      ? 'none'
+      : found.length === 7
+        ? 'all seven'
+        : `${numberWord(found.length)}, ${w.row(found)}`;
+  const sound = sounding.length === spelled.length ? 'the same' : notes(sounding);
+  return [apart, `Shared by spelling: ${notes(spelled)}. By sound: ${sound}.`];
+}
+
+/** Why two keys sound near or far. */
+export function sayJar(from: Key, to: Key, chords: number): string {
+  const { sounding } = sharedNotes(from, to);
+  const changed = 7 - sounding.length;
+  if (changed === 0) return 'To the ear nothing changes but the home note and the names.';
+  const many = changed === 1 ? 'One note changes' : `${capital(numberWord(changed))} notes change`;
+  if (chords === 0)
+    return `${many} for the ear and no triad is in both: nothing leads over, so the step jars. Walk it.`;
+  const triads = chords === 1 ? 'one triad is' : `${numberWord(chords)} triads are`;
+  return `${many} for the ear; ${triads} in both and can lead over.`;
+}
+
+/** A degree of a key by number: `7th`. */
+export function degreeWord(degree: number): string {
+  return ordinal(degree);
+}
