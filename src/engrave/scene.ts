@@ -16,6 +16,9 @@ export const INKS = [
   'wrong',
   'key-black',
   'key-white',
+  'arm-sharp',
+  'arm-flat',
+  'right',
   'none',
 ] as const;
 

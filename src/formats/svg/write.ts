@@ -18,6 +18,9 @@ export const DAY_INKS: Readonly<Record<Ink, string>> = {
   wrong: '#B3261E',
   'key-black': '#262C3D',
   'key-white': '#FFFFFF',
+  'arm-sharp': '#F6E8DF',
+  'arm-flat': '#E4EBF2',
+  right: '#2B7549',
   none: 'none',
 };
 

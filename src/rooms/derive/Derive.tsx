@@ -16,6 +16,7 @@ import { Sentence } from '@/ui/sentence/Sentence';
 import { type Lit, sameLit } from '@/ui/surfaces/lit';
 import { useSteady } from '@/ui/use-steady';
 import { walksItself } from '../ask/go-to';
+import { REST } from '../desk/address-store';
 import { useHead } from '../desk/use-head';
 import {
   Compare,
@@ -34,7 +35,7 @@ import { besideOf, type DeriveSentence } from './sentence';
 import { sentenceParts } from './sentence-words';
 import { Toolbar } from './Toolbar';
 import { useActions } from './use-actions';
-import { goToSearch, hrefOf, PATH, REST, useSearch, useSentence } from './use-sentence';
+import { goToSearch, hrefOf, PATH, useSearch, useSentence } from './use-sentence';
 import { methodsDisagree, viewOf } from './view';
 
 type Props = { readonly served: Scene };

@@ -1,8 +1,8 @@
 import { methodsFor } from '@/core/derive/methods';
 import { relatedKeys } from '@/core/scale/related';
 import type { Scale } from '@/core/scale/scale';
+import type { Change } from '../desk/address-store';
 import { type Beside, type DeriveSentence, fitting } from './sentence';
-import type { Change } from './use-sentence';
 
 type Given = {
   readonly sentence: DeriveSentence;

@@ -7,6 +7,7 @@ import type { PaperSheet } from '@/ui/paper/Paper';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
 import type { OfferedScale } from '@/workers/read-file';
+import type { Change } from '../desk/address-store';
 import { sayShared } from '../desk/say-shared';
 import { shelfLater } from '../shelf/shelf-later';
 import { compareActions } from './compare-actions';
@@ -14,7 +15,7 @@ import { byMethod, type DeriveSentence } from './sentence';
 import { sentenceName, withWord } from './sentence-words';
 import type { ShareId } from './share-list';
 import { slideWindow, toRelative } from './slide';
-import { type Change, goToSearch, hrefOf } from './use-sentence';
+import { goToSearch, hrefOf } from './use-sentence';
 import { type DeriveView, stepDeciding } from './view';
 
 type Given = {

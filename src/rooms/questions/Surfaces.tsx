@@ -5,7 +5,7 @@ import { isPrintable } from '@/core/scale/signature';
 import { questionWords } from '@/core/words/screen/questions';
 import { useWords } from '@/ui/school/use-class';
 import type { Question } from '../derive/question';
-import type { Change } from '../derive/use-sentence';
+import type { Change } from '../desk/address-store';
 import type { QuestionAnswer } from './answer';
 import { CountRail } from './CountRail';
 import { NotePad } from './NotePad';
