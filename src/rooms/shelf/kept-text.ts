@@ -3,7 +3,15 @@ import { readAddress } from '../derive/address';
 import { questionKind } from '../derive/question';
 import { readQuestion } from '../derive/read-question';
 import { sentenceText } from '../derive/sentence-words';
+import { ORBIT_PATH, readOrbit } from '../orbit/orbit-address';
+import type { OrbitSentence } from '../orbit/orbit-sentence';
+import { orbitText } from '../orbit/orbit-words';
 import { questionText } from '../questions/question-words';
+
+/** The sentence of the Orbit room at an address, or null where it lies elsewhere. */
+export function orbitAt(address: string): OrbitSentence | null {
+  return address.startsWith(`${ORBIT_PATH}?`) ? readOrbit(searchOf(address)).sentence : null;
+}
 
 /** The query of a kept address. */
 export function searchOf(address: string): string {
@@ -12,6 +20,8 @@ export function searchOf(address: string): string {
 
 /** What is kept at an address, as its sentence in the words of the class. */
 export function keptText(w: ClassWords, address: string): string {
+  const orbit = orbitAt(address);
+  if (orbit) return orbitText(w, orbit);
   const search = searchOf(address);
   const asked = questionKind(search) && readQuestion(search);
   return asked ? questionText(w, asked.question) : sentenceText(w, readAddress(search).sentence);

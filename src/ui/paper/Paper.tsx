@@ -10,11 +10,20 @@ export type PaperItem = {
   readonly task: string;
   /** Its drawings; in a handout of several items only the first. */
   readonly scenes: readonly Scene[];
-  readonly method: string;
+  /** What stands over the lines; null where there are none. */
+  readonly method: string | null;
   /** Lines of the working; on a blank sheet only their number matters. */
   readonly lines: readonly string[];
   /** The last line, such as the proof; a handout of several items leaves it out. */
   readonly closing: string | null;
+  /** A table in place of a working. */
+  readonly table?: PaperTable;
+};
+
+/** A table on paper; a cell holds text or a drawing. */
+export type PaperTable = {
+  readonly heads: readonly string[];
+  readonly rows: readonly (readonly { readonly text: string; readonly scene: Scene | null }[])[];
 };
 
 export type PaperSheet = {
@@ -76,15 +85,54 @@ function Sheet({ sheet: { head, title, blank, items } }: { readonly sheet: Paper
               style={{ width: '100%' }}
             />
           ))}
-          <h3>{blank ? SAY.blankWorking : item.method}</h3>
-          <ol className={blank ? 'paper-lines paper-empty' : 'paper-lines'}>
-            {item.lines.map((line, at) => (
-              <li key={at}>{blank ? '' : line}</li>
-            ))}
-          </ol>
+          {item.method !== null && <h3>{blank ? SAY.blankWorking : item.method}</h3>}
+          {item.lines.length > 0 && (
+            <ol className={blank ? 'paper-lines paper-empty' : 'paper-lines'}>
+              {item.lines.map((line, at) => (
+                <li key={at}>{blank ? '' : line}</li>
+              ))}
+            </ol>
+          )}
+          {item.table && <Table table={item.table} id={`paper-table-${index}`} />}
           {!blank && items.length === 1 && item.closing && <p className="paper-proof">{item.closing}</p>}
         </section>
       ))}
     </div>
+  );
+}
+
+function Table({ table: { heads, rows }, id }: { readonly table: PaperTable; readonly id: string }) {
+  return (
+    <table className="paper-table">
+      <thead>
+        <tr>
+          {heads.map((head) => (
+            <th key={head} scope="col">
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row, at) => (
+          <tr key={at}>
+            {row.map(({ text, scene }, column) => (
+              <td key={column}>
+                {scene ? (
+                  <SceneView
+                    id={`${id}-${at}`}
+                    scene={scene}
+                    title={SAY.drawing}
+                    description={row.map((cell) => cell.text).join(' ')}
+                  />
+                ) : (
+                  text
+                )}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -13,7 +13,17 @@ type Props = {
   /** Drawn under the marks. */
   readonly under?: ReactNode;
   readonly children?: ReactNode;
-} & Pick<SVGProps<SVGSVGElement>, 'onPointerOver' | 'onPointerLeave' | 'className' | 'style'>;
+} & Pick<
+  SVGProps<SVGSVGElement>,
+  | 'onPointerOver'
+  | 'onPointerLeave'
+  | 'onPointerDown'
+  | 'onPointerMove'
+  | 'onPointerUp'
+  | 'onPointerCancel'
+  | 'className'
+  | 'style'
+>;
 
 /** Draws a scene in the page. What lies over it, such as notes that can be pointed at, comes as children. */
 export function SceneView({ scene, title, description, id, look, under, children, ...rest }: Props) {

@@ -3,11 +3,14 @@ export const FRAME_WORDS = {
   rooms: 'Rooms',
   home: 'Moon Step',
   derive: 'Derive',
+  orbit: 'Orbit',
   group: 'Class',
   newVersion: 'A newer Moon Step is ready.',
   useNew: 'Use it now',
   later: 'Later',
   deriveAbout: 'Say a scale in one sentence and see it derived step by step on letters, staff and keyboard.',
+  orbitAbout:
+    'The circle of fifths as keys, as chords and as notes: neighbours, routes, chords and the table of all keys.',
   groupAbout: 'How a class speaks, who is in it, and how its work is kept safe.',
   lost: {
     title: 'There is no page at this address.',

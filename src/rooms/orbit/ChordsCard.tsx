@@ -1,0 +1,138 @@
+import { scalesFor } from '@/core/harmony/chord-scales';
+import { chordsOfKey, dominantOf, type KeyChord, twoFiveOne } from '@/core/harmony/family';
+import { type Key, relativeKey, signatureOfKey } from '@/core/harmony/key';
+import { chordName, chordSymbol } from '@/core/words/say-chord';
+import { keyName } from '@/core/words/say-key';
+import { orbitWords } from '@/core/words/screen/orbit';
+import { signCount } from '@/core/words/vocabulary';
+import { useWords } from '@/ui/school/use-class';
+import { writeAddress } from '../derive/address';
+import { FIRST_SENTENCE } from '../derive/sentence';
+import { GoLink } from '../desk/GoLink';
+import { orbitHref } from './orbit-address';
+import type { OrbitSentence } from './orbit-sentence';
+
+type Chords = Extract<OrbitSentence, { readonly kind: 'chords' }>;
+
+type Props = {
+  readonly sentence: Chords;
+  readonly onDegree: (degree: number) => void;
+};
+
+/** How many scales of a chord are named before the rest is only counted. */
+const SCALES_NAMED = 8;
+
+/** The seven chords of a key, with the numbers they have in its relative, and what belongs to the one in hand. */
+export function ChordsCard({ sentence, onDegree }: Props) {
+  const w = useWords();
+  const { chords: say } = orbitWords(w);
+  const { key, size, degree } = sentence;
+  const chords = chordsOfKey(key, size, w.settings);
+  const relative = relativeKey(key);
+  const others = relative ? chordsOfKey(relative, size, w.settings) : [];
+  const numberThere = (chord: KeyChord) =>
+    others.find(
+      ({ chord: other }) => other.root === chord.chord.root && other.quality === chord.chord.quality,
+    )?.numeral ?? '–';
+  return (
+    <>
+      <div className="shrink-0 overflow-x-auto">
+        <table className="w-full border-collapse text-left">
+          <thead className="text-small text-quiet">
+            <tr>
+              <th className="py-1 pr-2 font-normal">{say.numeral}</th>
+              <th className="py-1 pr-2 font-normal">{say.chord}</th>
+              <th className="py-1 pr-2 font-normal">{say.notes}</th>
+              <th className="py-1 font-normal">{relative && say.inRelative(keyName(w, relative))}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {chords.map((each) => (
+              <tr
+                key={each.degree}
+                data-now={each.degree === degree ? '' : undefined}
+                className="row border-t border-rule"
+              >
+                <td className="py-1 pr-2">
+                  <button
+                    type="button"
+                    className="font-serif text-large font-bold underline decoration-rule underline-offset-4"
+                    aria-pressed={each.degree === degree}
+                    aria-label={`${each.numeral}, ${chordName(w, each.chord)}`}
+                    onClick={() => onDegree(each.degree)}
+                  >
+                    {each.numeral}
+                  </button>
+                </td>
+                <td className="py-1 pr-2">{chordSymbol(w, each.chord)}</td>
+                <td className="py-1 pr-2 whitespace-nowrap">
+                  {w.row(each.chord.notes)}
+                  {each.raised && <span className="block text-small text-plum">{say.raised}</span>}
+                </td>
+                <td className="py-1 font-serif text-quiet">{numberThere(each)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <ChordInHand it={chords[degree - 1] ?? chords[0]} home={key} />
+    </>
+  );
+}
+
+/** What belongs to one chord: its dominant, the scales that hold it; and the moves of the key. */
+function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly home: Key }) {
+  const w = useWords();
+  const { chords: say } = orbitWords(w);
+  if (!it) return null;
+  const triads = chordsOfKey(home, 'triads', w.settings).map(({ chord }) => chordSymbol(w, chord));
+  const [one = '', , , four = '', five = ''] = triads;
+  const dominant = dominantOf(it.chord.root, true);
+  const moves = twoFiveOne(home);
+  const scales = scalesFor(it.chord);
+  return (
+    <dl className="flex flex-col gap-2">
+      <div>
+        <dt className="text-small text-quiet">{chordName(w, it.chord)}</dt>
+        <dd className="flex flex-wrap gap-x-4">
+          <GoLink
+            href={orbitHref({ kind: 'spell', root: it.chord.root, quality: it.chord.quality, step: null })}
+          >
+            {w.row(it.chord.notes)}
+          </GoLink>
+          {dominant && (
+            <span>
+              {say.dominant(chordSymbol(w, it.chord))}: {chordSymbol(w, dominant)}
+            </span>
+          )}
+        </dd>
+      </div>
+      <p className="text-small">{say.family(one, four, five)}</p>
+      {moves && (
+        <div>
+          <dt className="text-small text-quiet">{say.twoFiveOne}</dt>
+          <dd>{moves.map((chord) => chordSymbol(w, chord)).join(', ')}</dd>
+        </div>
+      )}
+      <div>
+        <dt className="text-small text-quiet">{say.scales(chordSymbol(w, it.chord))}</dt>
+        <dd className="flex flex-wrap gap-x-3">
+          {scales.slice(0, SCALES_NAMED).map(({ tonic, scale }) => (
+            <GoLink
+              key={`${w.note(tonic)}${scale}`}
+              href={`/derive${writeAddress({ ...FIRST_SENTENCE, tonic, scale, clef: 'treble', step: null })}`}
+            >
+              {w.scale(tonic, scale)}
+            </GoLink>
+          ))}
+          {scales.length > SCALES_NAMED && (
+            <span className="text-quiet">{say.more(scales.length - SCALES_NAMED)}</span>
+          )}
+        </dd>
+      </div>
+      <p className="text-small text-quiet">
+        {signCount(signatureOfKey(home))}. {say.byEar}
+      </p>
+    </dl>
+  );
+}

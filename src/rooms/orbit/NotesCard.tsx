@@ -1,0 +1,55 @@
+import { countedFifth } from '@/core/harmony/circle';
+import { fifthsOf, type SpelledNote } from '@/core/note/spelled';
+import { sayFifth, sayInverted, sayThreeWays } from '@/core/words/say-fifth';
+import { orbitWords } from '@/core/words/screen/orbit';
+import { useWords } from '@/ui/school/use-class';
+
+type Props = { readonly note: SpelledNote };
+
+/** The fifth above and below a note, said three ways, and turned round. */
+export function NotesCard({ note }: Props) {
+  const w = useWords();
+  const { notes: say } = orbitWords(w);
+  const place = fifthsOf(note);
+  const up = countedFifth(note, 1, place);
+  const down = countedFifth(note, -1, place);
+  return (
+    <dl className="flex flex-col gap-3">
+      {up && (
+        <div>
+          <dt className="text-small text-quiet">{say.up}</dt>
+          <dd>
+            <strong className="font-serif text-large">{w.note(up.to)}</strong> {sayFifth(w, up)}
+          </dd>
+        </div>
+      )}
+      {down && (
+        <div>
+          <dt className="text-small text-quiet">{say.down}</dt>
+          <dd>
+            <strong className="font-serif text-large">{w.note(down.to)}</strong> {sayFifth(w, down)}
+          </dd>
+        </div>
+      )}
+      {up && (
+        <div>
+          <dt className="text-small text-quiet">{say.three}</dt>
+          <dd>
+            <ul className="flex flex-col gap-1.5">
+              {sayThreeWays(w, up).map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          </dd>
+        </div>
+      )}
+      <div>
+        <dt className="text-small text-quiet">{say.inverted}</dt>
+        <dd className="flex flex-col gap-1.5">
+          {up && <p>{sayInverted(w, up)}</p>}
+          <p className="text-small text-quiet">{say.perfect}</p>
+        </dd>
+      </div>
+    </dl>
+  );
+}

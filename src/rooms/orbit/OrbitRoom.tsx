@@ -1,0 +1,218 @@
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { keyAt } from '@/core/harmony/key';
+import { noteAtFifths } from '@/core/note/spelled';
+import { ENGLISH } from '@/core/words/class-words';
+import { orbitWords } from '@/core/words/screen/orbit';
+import { placeName, type RingReading } from '@/engrave/ring';
+import { ErrorBoundary } from '@/ui/ErrorBoundary';
+import { useClass } from '@/ui/school/use-class';
+import { useSchool } from '@/ui/school/use-school';
+import { Sentence } from '@/ui/sentence/Sentence';
+import { useSteady } from '@/ui/use-steady';
+import { walksItself } from '../ask/go-to';
+import { Notice } from '../derive/Notice';
+import type { Change } from '../desk/address-store';
+import { Desk } from '../desk/Desk';
+import { useDesk } from '../desk/use-desk';
+import { Card } from './Card';
+import { Centre } from './Centre';
+import { ORBIT_PATH, orbitHref, writeOrbit } from './orbit-address';
+import { stepsOf } from './orbit-lines';
+import { type OrbitSentence, otherKind } from './orbit-sentence';
+import { type OrbitShare, sharesOf } from './orbit-share';
+import { orbitParts, orbitText, withOrbitWord } from './orbit-words';
+import { RingView } from './RingView';
+import { ringOf } from './ring-of';
+import { goToOrbit, restOrbit, sayOrbit, useOrbit } from './use-orbit';
+
+const BookTable = lazy(() => import('./BookTable').then((module) => ({ default: module.BookTable })));
+const FillCircle = lazy(() => import('./FillCircle').then((module) => ({ default: module.FillCircle })));
+
+/** The Orbit room: the circle of fifths as keys, as chords, as notes. */
+export function OrbitRoom() {
+  return (
+    <ErrorBoundary room={orbitWords(ENGLISH).room}>
+      <Room />
+    </ErrorBoundary>
+  );
+}
+
+/** The sentence with another place of the circle in hand, or null where a place means nothing to it. */
+function atPlace(
+  sentence: OrbitSentence,
+  count: number,
+  mode: Parameters<typeof keyAt>[1],
+): OrbitSentence | null {
+  const note = noteAtFifths(count);
+  switch (sentence.kind) {
+    case 'keys':
+    case 'chords': {
+      const key = keyAt(count, mode);
+      if (!key) return null;
+      return sentence.kind === 'keys' ? { ...sentence, key } : { ...sentence, key, degree: 1 };
+    }
+    case 'route': {
+      const to = keyAt(count, sentence.to.mode);
+      return to && { ...sentence, to, way: 1, step: null };
+    }
+    case 'notes':
+      return note && { ...sentence, note };
+    case 'spell':
+      return note && { ...sentence, root: note, step: null };
+    case 'line':
+      return note && { ...sentence, notes: [...sentence.notes, note] };
+    default:
+      return null;
+  }
+}
+
+function Room() {
+  const { sentence, problems, search } = useOrbit();
+  const school = useSchool();
+  const speech = useClass(school.state);
+  const { words: w } = speech;
+  const say = orbitWords(w);
+  const [word, setWord] = useState<string | null>(null);
+  const [readsOff, setReadsOff] = useState(false);
+  const [pointed, setPointed] = useState<number | null>(null);
+  const ring = useMemo(() => ringOf(w, sentence, readsOff), [w, sentence, readsOff]);
+  const parts = useMemo(() => orbitParts(w, sentence), [w, sentence]);
+  const last = stepsOf(w, sentence) - 1;
+  const step = 'step' in sentence ? sentence.step : null;
+  const at = Math.max(0, step === null ? last : Math.min(step - 1, last));
+  const keyed = sentence.kind === 'keys' || sentence.kind === 'chords';
+  const mode = keyed ? sentence.key.mode : 'major';
+
+  useEffect(() => walksItself(ORBIT_PATH, (next) => goToOrbit(next, 'finished')), []);
+  useEffect(() => {
+    document.title = say.title(orbitText(w, sentence).replace(/[.?]$/u, ''));
+  }, [say, w, sentence]);
+
+  const hands = useSteady({
+    toStep: (wanted: number) => {
+      const shown = Math.max(0, Math.min(last, wanted));
+      if (last > 0 && 'step' in sentence && shown !== at)
+        sayOrbit({ ...sentence, step: shown === last ? null : shown + 1 }, 'passing');
+    },
+    pick: (id: string, value: string) => {
+      setWord(null);
+      const next = withOrbitWord(writeOrbit(sentence), sentence, id, value);
+      if (typeof next === 'string') goToOrbit(next, 'finished');
+      else if (next !== sentence) sayOrbit(next, 'finished');
+      if (typeof next !== 'string') restOrbit();
+    },
+    place: (count: number, change: Change) => {
+      const next = atPlace(sentence, count, mode);
+      if (!next || writeOrbit(next) === search) return;
+      sayOrbit(next, change);
+    },
+    point: (count: number | null) => setPointed(count),
+    say: (next: OrbitSentence) => sayOrbit(next, 'finished'),
+    reading: (reading: RingReading) => {
+      setReadsOff(false);
+      sayOrbit(otherKind(reading, sentence), 'finished');
+    },
+    /** One place round, or one step of a working. */
+    onward: (way: 1 | -1) => {
+      if (last > 0) return hands.toStep(at + way);
+      const from =
+        keyed || sentence.kind === 'notes' ? [...ring.marks.entries(), ...ring.minorMarks.entries()] : [];
+      const home = from.find(([, { look }]) => look === 'home' || look === 'end')?.[0];
+      if (home === undefined) return;
+      const next = home + way > 7 ? -4 : home + way < -7 ? 4 : home + way;
+      hands.place(next, 'passing');
+    },
+  });
+  const open = (id: string) => () => setWord(id);
+  const desk = useDesk<OrbitShare>({
+    w,
+    speech,
+    school,
+    standing: () => ({ name: orbitText(w, sentence), address: orbitHref(sentence) }),
+    paper: async (head) => {
+      const { orbitItem } = await import('./orbit-paper');
+      return {
+        head,
+        title: null,
+        blank: false,
+        items: [await orbitItem(w, sentence, orbitText(w, sentence))],
+      };
+    },
+    names: say.share,
+    share: async (id) => (await import('./orbit-share')).shareOrbit(w, id, sentence),
+    keys: {
+      q: open('kind'),
+      t: open(firstWord(sentence)),
+      g: open(sentence.kind === 'route' ? 'to' : 'key'),
+      s: open(sentence.kind === 'spell' ? 'quality' : sentence.kind === 'fill' ? 'mode' : 'size'),
+      r: open('reading'),
+      c: open('circle'),
+      d: open('order'),
+      m: open('time'),
+      ArrowRight: () => hands.onward(1),
+      ArrowLeft: () => hands.onward(-1),
+      Home: () => hands.toStep(0),
+      End: () => hands.toStep(last),
+    },
+  });
+  return (
+    <Desk
+      desk={desk}
+      speech={speech}
+      school={school}
+      shares={sharesOf(sentence.kind)}
+      shareNames={say.share}
+      keys={say.keysSheet}
+    >
+      <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
+        <Notice problems={problems} saving={school.state.saving} />
+        <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
+        <Suspense>
+          {sentence.kind === 'book' ? (
+            <BookTable book={sentence} onColumns={(columns) => hands.say({ ...sentence, columns })} />
+          ) : sentence.kind === 'fill' ? (
+            <FillCircle sentence={sentence} />
+          ) : (
+            <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_25rem]">
+              <section aria-label={say.ring} className="card flex min-h-0 min-w-0 flex-col p-2">
+                <RingView ring={ring} onPlace={hands.place} onPoint={hands.point} onRest={restOrbit}>
+                  <Centre
+                    sentence={sentence}
+                    reading={ring.reading}
+                    pointed={pointed === null ? null : placeName(w, pointed, ring.mode)}
+                    onReading={hands.reading}
+                  />
+                </RingView>
+              </section>
+              <Card
+                sentence={sentence}
+                at={at}
+                last={last}
+                readsOff={readsOff}
+                onReadOff={setReadsOff}
+                onStep={hands.toStep}
+                onSay={hands.say}
+              />
+            </div>
+          )}
+        </Suspense>
+      </main>
+    </Desk>
+  );
+}
+
+/** The word that the tonic's key opens. */
+function firstWord(sentence: OrbitSentence): string {
+  switch (sentence.kind) {
+    case 'route':
+      return 'from';
+    case 'notes':
+      return 'note';
+    case 'line':
+      return 'notes';
+    case 'spell':
+      return 'root';
+    default:
+      return 'key';
+  }
+}

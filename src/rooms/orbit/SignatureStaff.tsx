@@ -1,0 +1,40 @@
+import { useEffect, useState } from 'react';
+import type { Fifths } from '@/core/note/spelled';
+import { questionWords } from '@/core/words/screen/questions';
+import { CLEF_WORDS, signCount } from '@/core/words/vocabulary';
+import { SceneView } from '@/ui/scene/SceneView';
+import { useWords } from '@/ui/school/use-class';
+
+type Engraver = typeof import('@/engrave/staff')['engraveSignature'];
+
+/** Loaded once for all rows. */
+let loading: Promise<Engraver> | null = null;
+
+function loadEngraver(): Promise<Engraver> {
+  loading ??= import('@/engrave/staff').then(({ engraveSignature }) => engraveSignature);
+  return loading;
+}
+
+type Props = { readonly count: Fifths };
+
+const WIDTH = 150;
+
+/** A signature drawn small on a treble staff; the empty one is drawn like every other. */
+export function SignatureStaff({ count }: Props) {
+  const w = useWords();
+  const [engrave, setEngrave] = useState<{ readonly signature: Engraver } | null>(null);
+  useEffect(() => {
+    void loadEngraver().then((signature) => setEngrave({ signature }));
+  }, []);
+  const scene = engrave?.signature('treble', count, WIDTH);
+  if (!scene) return <span className="block h-9 w-28" />;
+  return (
+    <SceneView
+      id={`signature-of-${count}`}
+      scene={scene}
+      title={questionWords(w).staff(CLEF_WORDS.treble)}
+      description={signCount(count)}
+      style={{ width: '7rem', height: 'auto', marginBlock: '-1.1rem', display: 'block' }}
+    />
+  );
+}
