@@ -19,6 +19,8 @@ export type RingMark = {
   readonly look: 'home' | 'end' | 'on' | 'lit' | 'right' | 'wrong' | 'blank';
   /** A few signs beside it, such as a numeral. */
   readonly badge?: string;
+  /** What stands there in place of the name of the key, such as a diminished chord. */
+  readonly name?: string;
 };
 
 export type RingQuestion = {
@@ -145,6 +147,13 @@ const FILLS: Readonly<Record<RingMark['look'], Ink>> = {
   blank: 'sheet',
 };
 
+const STROKES: Partial<Readonly<Record<RingMark['look'], Ink>>> = {
+  home: 'ink',
+  end: 'ink',
+  right: 'right',
+  wrong: 'wrong',
+};
+
 function armInk(count: number): Ink {
   return count > 0 ? 'sharp' : count < 0 ? 'flat' : 'ink';
 }
@@ -164,15 +173,16 @@ export function placeName(w: ClassWords, count: number, mode: Mode): string {
 }
 
 function placeGroup(
-  { w, size, mode, marks }: RingQuestion,
+  { w, reading, size, mode, marks }: RingQuestion,
   layout: RingLayout,
   { count, twin }: CirclePlace,
 ): Group {
   const mark = marks.get(count);
   const ink = armInk(count);
   const strong = mark?.look === 'home' || mark?.look === 'end';
-  const stroke: Ink =
-    mark?.look === 'right' ? 'right' : mark?.look === 'wrong' ? 'wrong' : strong ? 'ink' : ink;
+  // As chords, those of other keys stand back.
+  const back = reading === 'chords' && !mark;
+  const stroke: Ink = STROKES[mark?.look ?? 'on'] ?? (back ? 'rule' : ink);
   const circle: Mark = {
     kind: 'circle',
     cx: 0,
@@ -185,7 +195,7 @@ function placeGroup(
   };
   // On a circle of twelve a place at the foot has both its names.
   const both = size === 'twelve' && twin !== null;
-  const fill: Ink = strong ? 'sheet' : ink;
+  const fill: Ink = strong ? 'sheet' : back ? 'quiet' : ink;
   const name = mark?.look === 'blank' ? '' : placeName(w, count, mode);
   const other = both && twin !== null && mark?.look !== 'blank' ? placeName(w, twin, mode) : '';
   const type = layout.place * (both ? 0.68 : 0.82);
@@ -243,7 +253,7 @@ function besideGroups(question: RingQuestion, layout: RingLayout, place: CircleP
     );
   }
   if (minors && mark?.look !== 'blank')
-    groups.push(minorGroup(w, layout, place, minorMarks.get(count), inside));
+    groups.push(minorGroup(w, layout, place, minorMarks.get(count), inside, reading === 'chords'));
   return groups;
 }
 
@@ -253,20 +263,22 @@ function minorGroup(
   place: CirclePlace,
   mark: RingMark | undefined,
   inside: boolean,
+  chords: boolean,
 ): Group {
   const { small, place: r } = layout;
   const { count } = place;
   const key = keyAt(count, 'minor');
   const short = layout.place < 22;
-  const name = key ? (short ? shortMinor(w, key.tonic) : w.key(key.tonic, 'minor')) : '';
-  const out = standsOutside(place) ? r + small * 2.1 : -(r + small * (inside ? 2 : 1.5));
-  const badge = mark?.badge ? ` ${mark.badge}` : '';
+  const keyed = key ? (short ? shortMinor(w, key.tonic) : w.key(key.tonic, 'minor')) : '';
+  const name = mark?.name ?? (chords && key ? `${w.note(key.tonic)}m` : keyed);
+  const out = standsOutside(place) ? r + small * 2.1 : -(r + small * (inside ? (chords ? 2.4 : 2) : 1.5));
+  const badge = mark?.badge ? `  ${mark.badge}` : '';
   const fill: Ink = mark ? (mark.look === 'home' || mark.look === 'end' ? 'ink' : 'plum') : 'quiet';
   const at = layout.at(count, out);
   const size = small + 1;
   // Words lie beside their place, towards the middle, not across it.
   const side = Math.sin((count * Math.PI) / 6) * (w.settings.circle === 'fifths' ? 1 : -1);
-  const pull = standsOutside(place) || Math.abs(side) < 0.3 ? 0 : -side * name.length * size * 0.16;
+  const pull = standsOutside(place) || Math.abs(side) < 0.3 ? 0 : -side * (name + badge).length * size * 0.17;
   const line = words(name + badge, pull, size * 0.36, {
     size,
     fill,

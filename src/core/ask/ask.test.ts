@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Key } from '../harmony/key';
 import { asciiName } from '../note/spelled';
 import { isTyped, scaleAsked } from '../scale/asked';
 import { USUAL_SETTINGS } from '../school/settings';
@@ -15,6 +16,8 @@ function optionsText({ direction, clef, signature, method }: AskOptions): string
     .map((each) => ` ${each}`)
     .join('');
 }
+
+const keyText = ({ tonic, mode }: Key) => `${asciiName(tonic)} ${mode}`;
 
 /** A reading as the table writes it. */
 function written(reading: AskReading): string {
@@ -32,6 +35,16 @@ function written(reading: AskReading): string {
       return `signature of ${asciiName(reading.tonic)} ${reading.scale}`;
     case 'name':
       return `name ${reading.notes.length} notes`;
+    case 'route':
+      return `route ${keyText(reading.from)} to ${keyText(reading.to)}`;
+    case 'chords':
+      return `${reading.size} of ${keyText(reading.key)}`;
+    case 'chord':
+      return `chord ${asciiName(reading.root)} ${reading.quality}`;
+    case 'note':
+      return `fifths of ${asciiName(reading.note)}`;
+    case 'circle':
+      return `circle ${keyText(reading.key)}`;
     case 'place':
       return `place ${reading.place}`;
   }

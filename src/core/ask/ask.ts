@@ -5,6 +5,7 @@ import type { SpelledNote } from '../note/spelled';
 import { isTyped, scaleAsked } from '../scale/asked';
 import type { ClassWords } from '../words/class-words';
 import { METHOD_LEXICON, PLACE_LEXICON } from './lexicon';
+import { orbitReadings, unspelledChord } from './orbit-phrase';
 import type { Asked, AskProblem, AskReading } from './reading';
 import { relationReadings } from './relation-phrase';
 import { type ScalePhrase, scalePhrases, stepsPhrase } from './scale-phrase';
@@ -109,6 +110,10 @@ export function ask(w: ClassWords, text: string): Asked {
   if (place) return read([{ kind: 'place', place }]);
   const compared = compareReadings(w, text);
   if (compared.length > 0) return read(compared);
+  const orbit = orbitReadings(w, text, words);
+  if (orbit.length > 0) return read(orbit);
+  const chord = unspelledChord(w, words);
+  if (chord) return problem({ ...chord, code: 'ask-chord' });
   const signs = lastSignPhrase(w, words) ?? countPhrase(words);
   if (signs)
     return signs.ok

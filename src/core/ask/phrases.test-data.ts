@@ -242,6 +242,55 @@ please show me the scale of B flat harmonic minor = Bb harmonic-minor
 derive G phrygian in the tenor clef going down = G phrygian tenor down
 Bb major, going up and down, in the bass clef, without a key signature = Bb major both bass none
 Build C♯ harmonic minor, going up, in the bass clef, with a key signature. = C# harmonic-minor up bass written
+E major to F major                   = route E major to F major
+E major to F minor                   = route E major to F minor
+E to F                               = route E major to F major | route E minor to F minor
+from E to F                          = route E major to F major | route E minor to F minor
+route from E to F                    = route E major to F major | route E minor to F minor
+go from E major to F major           = route E major to F major
+Am to Eb major                       = route A minor to Eb major
+D dorian to G major                  = route D dorian to G major
+C to A minor                         = route C major to A minor | route C minor to A minor
+chords of C major                    = triads of C major
+chords of F minor                    = triads of F minor
+F minor chords                       = triads of F minor
+triads in D dorian                   = triads of D dorian
+sevenths of G major                  = sevenths of G major
+ii V I in C major                    = sevenths of C major
+2 5 1 in Eb major                    = sevenths of Eb major
+two five one in A minor              = sevenths of A minor
+Gb maj7                              = chord Gb major-seventh
+Gb major seventh                     = chord Gb major-seventh
+spell Gb major seventh               = chord Gb major-seventh
+Gbmaj7                               = chord Gb major-seventh
+G flat major seventh                 = chord Gb major-seventh
+Dm7                                  = chord D minor-seventh
+D minor seventh                      = chord D minor-seventh
+G7                                   = chord G dominant-seventh
+G dominant seventh                   = chord G dominant-seventh
+B dim                                = chord B diminished
+B diminished                         = chord B diminished
+B diminished seventh                 = chord B diminished-seventh
+F#m7b5                               = chord F# half-diminished
+F# half diminished                   = chord F# half-diminished
+C aug                                = chord C augmented
+C+                                   = chord C augmented
+spell A minor                        = chord A minor
+A minor chord                        = chord A minor
+spell Eb                             = chord Eb major
+fifth above E                        = fifths of E
+5th above B                          = fifths of B
+fifth below F                        = fifths of F
+V of D                               = chord A major
+dominant of Ab                       = chord Eb major
+V7 of C                              = chord G dominant-seventh
+neighbours of E major                = circle E major
+E major on the circle                = circle E major
+circle Ab minor                      = circle Ab minor
+key book                             = place keyBook
+table of keys                        = place keyBook
+blank circle                         = place blankCircle
+circle of fifths                     = place buildCircle
 `;
 
 /** Lines that must be refused, each with a word of the reason. */
@@ -262,11 +311,20 @@ W W H W W W                          > 11
 2 2 1 2 2 2 1 2                      > 14
 W W H W W W W from E                 > 12
 C D                                  > together
+route from E                         > together
+route to nowhere                     > nowhere
+from E to                            > together
+chords of                            > together
+chords of nothing                    > nothing
+G## augmented                        > A augmented sounds the same
+fifth above                          > together
+V of nothing                         > nothing
+neighbours                           > together
+E major to                           > together
 hello                                > hello
 play C major                         > play
 C major at 120                       > at
 transpose C major                    > transpose
-chords of C major                    > chords
 4                                    > together
 sharps                               > together
 flats                                > together
@@ -289,9 +347,7 @@ signature of nothing                 > nothing
 C vs                                 > together
 compare                              > together
 C major by magic                     > magic
-route from E to F                    > route
 E alto sax                           > sax
-from E to F                          > together
 G## major                            > G𝄪
 G double sharp harmonic minor        > G𝄪
 Bbb lydian minor                     > together

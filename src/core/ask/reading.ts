@@ -1,4 +1,8 @@
 import type { MethodId } from '../derive/derivation';
+import type { ChordQuality } from '../harmony/chord';
+import type { ChordProblem } from '../harmony/chord-spelling';
+import type { ChordSize } from '../harmony/family';
+import type { Key } from '../harmony/key';
 import type { Clef } from '../instrument/staff';
 import type { Fifths, SpelledNote } from '../note/spelled';
 import type { AskedScale } from '../scale/asked';
@@ -20,7 +24,16 @@ export type AskOptions = {
 export type AskKey = { readonly tonic: SpelledNote; readonly scale: AskedScale };
 
 /** Places of the application that can be asked for. */
-export const ASK_PLACES = ['class', 'people', 'backup', 'signatures', 'writing'] as const;
+export const ASK_PLACES = [
+  'class',
+  'people',
+  'backup',
+  'signatures',
+  'writing',
+  'keyBook',
+  'blankCircle',
+  'buildCircle',
+] as const;
 
 export type AskPlace = (typeof ASK_PLACES)[number];
 
@@ -33,6 +46,16 @@ export type AskReading =
   | { readonly kind: 'key'; readonly fifths: Fifths; readonly mode: Mode | null }
   | { readonly kind: 'signature'; readonly tonic: SpelledNote; readonly scale: ScaleId }
   | { readonly kind: 'name'; readonly notes: readonly SpelledNote[] }
+  /** The ways from one key to another. */
+  | { readonly kind: 'route'; readonly from: Key; readonly to: Key }
+  /** The seven chords of a key. */
+  | { readonly kind: 'chords'; readonly key: Key; readonly size: ChordSize }
+  /** The notes of a chord. */
+  | { readonly kind: 'chord'; readonly root: SpelledNote; readonly quality: ChordQuality }
+  /** The fifths of a note. */
+  | { readonly kind: 'note'; readonly note: SpelledNote }
+  /** A key among the keys of the circle. */
+  | { readonly kind: 'circle'; readonly key: Key }
   | { readonly kind: 'place'; readonly place: AskPlace };
 
 /** That a scale was asked for by a key it belongs to. */
@@ -45,6 +68,7 @@ export type AskProblem =
   | { readonly code: 'ask-together'; readonly read: string }
   | { readonly code: 'ask-signs'; readonly count: number }
   | { readonly code: 'ask-steps'; readonly sum: number }
+  | ({ readonly code: 'ask-chord' } & Omit<ChordProblem, 'code'>)
   | { readonly code: 'ask-spelling'; readonly tonic: SpelledNote; readonly instead: SpelledNote | null };
 
 export type Asked = {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { LETTERS, letterAfter, letterIndex } from '../note/letter';
 import { noteNamed } from '../note/parse';
+import { midiOf, pitch } from '../note/pitch';
 import {
   ALTERATIONS,
   asciiName,
@@ -17,7 +18,7 @@ import { CHORD_QUALITIES, chordOf, chordOn, SEMITONES } from './chord';
 import { scalesFor } from './chord-scales';
 import { spellChord } from './chord-spelling';
 import { chordsOfKey, chordsOfScale, dominantOf, twoFiveOne } from './family';
-import { carryLine } from './fifth-line';
+import { aFifthHigher, carryLine } from './fifth-line';
 import type { Key } from './key';
 import { pivotChords } from './pivot';
 
@@ -201,6 +202,16 @@ describe('scales for a chord', () => {
 });
 
 describe('a line a fifth higher', () => {
+  it('lies seven half steps over it, note by note, in its octave', () => {
+    for (const note of ROOTS) {
+      for (const octave of [2, 4]) {
+        const low = pitch(note, octave);
+        const high = aFifthHigher(low);
+        if (high) expect(midiOf(high) - midiOf(low)).toBe(7);
+      }
+    }
+  });
+
   it('keeps to perfect fifths, and the key has its own at every degree but one', () => {
     for (const { tonic, major } of SCALE_TABLE) {
       const line = carryLine(major.map(noteNamed), key(tonic));

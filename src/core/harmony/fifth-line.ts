@@ -1,6 +1,13 @@
 import { letterAfter } from '../note/letter';
+import { heightOf, type Pitch, pitch } from '../note/pitch';
 import { fifthsOf, noteAtFifths, type SpelledNote, semitonesAbove } from '../note/spelled';
 import { type Key, notesOf } from './key';
+
+/** A pitch a perfect fifth higher: four letters up; null where it would need a third sign. */
+export function aFifthHigher(low: Pitch): Pitch | null {
+  const note = noteAtFifths(fifthsOf(low.note) + 1);
+  return note && pitch(note, Math.floor((heightOf(low) + 4) / 7));
+}
 
 /** A note of a line with the note that goes with it a fifth higher. */
 export type CarriedNote = {

@@ -34,7 +34,7 @@ function modeFrom(w: ClassWords, read: string): Mode | null {
 export function readKey(w: ClassWords, text: string): ReadKey {
   const words = text
     .trim()
-    .split(/\s+|(?<=\p{L})-(?=\p{L}{3,})/u)
+    .split(/\s+|(?<=[\p{L}♭♯𝄫𝄪#])-(?=\p{L}{3,})/u)
     .filter(Boolean);
   const glued = /^([a-h](?:[#♯b♭]{0,2}))(m|min|maj)$/iu.exec(text.trim());
   const parts = glued?.[1] && glued[2] && glued[2] !== 'M' ? [glued[1], glued[2]] : words;

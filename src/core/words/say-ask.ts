@@ -2,6 +2,8 @@ import type { AskPlace, AskProblem, AskReading } from '../ask/reading';
 import { noteNamed } from '../note/parse';
 import { scaleAsked } from '../scale/asked';
 import type { ClassWords } from './class-words';
+import { chordName, sayChordProblem } from './say-chord';
+import { keyName } from './say-key';
 import { scaleName } from './say-scale';
 import { CLEF_WORDS, DIRECTION_WORDS, lowerFirst, SIGNATURE_WORDS, signCount } from './vocabulary';
 
@@ -21,6 +23,16 @@ export function sayReading(w: ClassWords, reading: AskReading): string {
       return `The signature of ${keyText(w, reading)}`;
     case 'name':
       return `What is ${w.row(reading.notes)}?`;
+    case 'route':
+      return `From ${keyName(w, reading.from)} to ${keyName(w, reading.to)}`;
+    case 'chords':
+      return `${reading.size === 'triads' ? 'Chords' : 'Sevenths'} of ${keyName(w, reading.key)}`;
+    case 'chord':
+      return `The notes of ${chordName(w, reading)}`;
+    case 'note':
+      return `The fifths of ${w.note(reading.note)}`;
+    case 'circle':
+      return `${keyName(w, reading.key)} on the circle`;
     case 'place':
       return PLACES[reading.place];
   }
@@ -32,6 +44,9 @@ const PLACES: Readonly<Record<AskPlace, string>> = {
   backup: 'Class: backup and storage',
   signatures: 'Class: signatures and sayings',
   writing: 'Class: writing',
+  keyBook: 'The key book',
+  blankCircle: 'The blank circle, to fill in',
+  buildCircle: 'The circle, built place by place',
 };
 
 function modeWord(
@@ -91,6 +106,8 @@ export function sayAskProblem(w: ClassWords, problem: AskProblem): string {
       return `${problem.count} signs were asked for. A key signature has seven at most.`;
     case 'ask-steps':
       return `The steps add up to ${problem.sum} ${w.halves}. An octave has 12.`;
+    case 'ask-chord':
+      return sayChordProblem(w, { ...problem, code: 'chord-third-sign' });
     case 'ask-spelling': {
       const text = `From ${w.note(problem.tonic)} this scale would need a note with three signs, which is not written.`;
       return problem.instead

@@ -1,5 +1,5 @@
 import type { SignsReadOff } from '../harmony/circle';
-import { type Key, signatureOfKey } from '../harmony/key';
+import { type Key, relativeKey, signatureOfKey } from '../harmony/key';
 import type { Neighbour, Way } from '../harmony/neighbour';
 import { letterOfPlace, noteOfPlace } from '../harmony/place-name';
 import { distanceOf, sharedNotes } from '../harmony/shared';
@@ -25,9 +25,14 @@ export function roundWord(w: ClassWords, way: Way): string {
   return clockwise ? 'clockwise' : 'anticlockwise';
 }
 
-/** What is new in a neighbour: `D major adds C♯, its 7th, for C♮.` */
+/**
+ * What is new in a neighbour, and on which degree of it and of its relative: `D major has C♯ for C♮: its 7th, the 2nd of
+ * B minor.`
+ */
 export function sayNeighbour(w: ClassWords, { key, newNote, oldNote }: Neighbour): string {
-  return `${keyName(w, key)} has ${w.noteWithSign(newNote)} for ${w.noteWithSign(oldNote)}: its ${w.degree(newNote, key.tonic)}.`;
+  const other = relativeKey(key);
+  const there = other ? `, the ${w.degree(newNote, other.tonic)} of ${keyName(w, other)}` : '';
+  return `${keyName(w, key)} has ${w.noteWithSign(newNote)} for ${w.noteWithSign(oldNote)}: its ${w.degree(newNote, key.tonic)}${there}.`;
 }
 
 /** How a key's number of signs is counted from C: `Three places clockwise from C: three sharps.` */

@@ -2,6 +2,8 @@ import type { AskPlace, AskReading } from '@/core/ask/reading';
 import { writeAddress } from '../derive/address';
 import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../derive/sentence';
 import { FIRST_QUESTIONS, writeQuestion } from '../derive/write-question';
+import { orbitHref } from '../orbit/orbit-address';
+import { FIRST } from '../orbit/orbit-sentence';
 
 const PLACES: Readonly<Record<AskPlace, string>> = {
   class: '/class',
@@ -9,6 +11,9 @@ const PLACES: Readonly<Record<AskPlace, string>> = {
   backup: '/class?part=safe',
   signatures: '/class?part=3',
   writing: '/class?part=4',
+  keyBook: orbitHref(FIRST.book),
+  blankCircle: orbitHref(FIRST.fill),
+  buildCircle: orbitHref({ ...FIRST.build, step: 1 }),
 };
 
 /** The sentence a reading builds; what it leaves open is as in the sentence that stands. */
@@ -45,6 +50,16 @@ export function hrefOfReading(reading: AskReading, now: DeriveSentence = FIRST_S
       return `/derive${writeQuestion({ ...FIRST_QUESTIONS.signature, tonic: reading.tonic, scale: reading.scale })}`;
     case 'name':
       return `/derive${writeQuestion({ ...FIRST_QUESTIONS.name, notes: reading.notes })}`;
+    case 'route':
+      return orbitHref({ ...FIRST.route, from: reading.from, to: reading.to });
+    case 'chords':
+      return orbitHref({ ...FIRST.chords, key: reading.key, size: reading.size });
+    case 'chord':
+      return orbitHref({ ...FIRST.spell, root: reading.root, quality: reading.quality });
+    case 'note':
+      return orbitHref({ kind: 'notes', note: reading.note });
+    case 'circle':
+      return orbitHref({ kind: 'keys', key: reading.key });
     case 'place':
       return PLACES[reading.place];
   }

@@ -25,7 +25,7 @@ export function Centre({ sentence, reading, pointed, onReading }: Props) {
   const about = sentence.kind === 'notes' ? w.note(sentence.note) : named ? keyName(w, key) : null;
   return (
     <>
-      <p className="font-serif text-board leading-none font-bold" aria-hidden="true">
+      <p className="font-serif text-sentence leading-none font-bold wide:text-board" aria-hidden="true">
         {pointed ?? about}
       </p>
       {named && relative && (

@@ -4,7 +4,7 @@ import { type Key, relativeKey, signatureOfKey } from '@/core/harmony/key';
 import { chordName, chordSymbol } from '@/core/words/say-chord';
 import { keyName } from '@/core/words/say-key';
 import { orbitWords } from '@/core/words/screen/orbit';
-import { signCount } from '@/core/words/vocabulary';
+import { capital, signCount } from '@/core/words/vocabulary';
 import { useWords } from '@/ui/school/use-class';
 import { writeAddress } from '../derive/address';
 import { FIRST_SENTENCE } from '../derive/sentence';
@@ -131,7 +131,7 @@ function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly
         </dd>
       </div>
       <p className="text-small text-quiet">
-        {signCount(signatureOfKey(home))}. {say.byEar}
+        {capital(signCount(signatureOfKey(home)))}. {say.byEar}
       </p>
     </dl>
   );

@@ -115,7 +115,7 @@ function Ring({ sentence, places, fill, judged }: RingProps) {
     fields.current.get(next ?? 0)?.focus();
   };
   return (
-    <div ref={ref} className="card relative min-h-[22rem] grow overflow-hidden">
+    <div ref={ref} className="card relative aspect-square grow overflow-hidden room:aspect-auto">
       <SceneView
         id="blank-ring"
         scene={scene}

@@ -2,6 +2,7 @@ import { carryLine } from '@/core/harmony/fifth-line';
 import { sayCarried } from '@/core/words/say-fifth';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { useWords } from '@/ui/school/use-class';
+import { LineStaves } from './LineStaves';
 import type { OrbitSentence } from './orbit-sentence';
 
 type Props = { readonly sentence: Extract<OrbitSentence, { readonly kind: 'line' }> };
@@ -45,6 +46,7 @@ export function LineCard({ sentence }: Props) {
           </tbody>
         </table>
       </div>
+      <LineStaves line={line} />
       <ul className="flex flex-col gap-1.5">
         {[...remarks].map((remark) => (
           <li key={remark}>{remark}</li>

@@ -22,6 +22,9 @@ type Props = {
   readonly children: ReactNode;
 };
 
+/** The least room in the middle for words, as a radius in pixels. */
+const SMALLEST_MIDDLE = 96;
+
 /** The ring: every place can be pressed, walked to with the arrows, or dragged along. */
 export const RingView = memo(function RingView({ ring, onPlace, onPoint, onRest, children }: Props) {
   const { w } = ring;
@@ -36,6 +39,8 @@ export const RingView = memo(function RingView({ ring, onPlace, onPoint, onRest,
     () => ringScene({ ...ring, width: size.width, height: size.height }),
     [ring, size.width, size.height],
   );
+  // Where the middle is too small for words, they stand under the ring.
+  const small = layout.middle < SMALLEST_MIDDLE;
   const places = layout.places.filter(({ count }) => ring.shown === null || ring.shown.includes(count));
   const hits = useMemo(
     () =>
@@ -73,36 +78,41 @@ export const RingView = memo(function RingView({ ring, onPlace, onPoint, onRest,
     drag.current = null;
   };
   return (
-    <div ref={ref} className="relative min-h-[22rem] grow">
-      <SceneView
-        id="ring"
-        scene={scene}
-        title={say.ringAs(say.readings[ring.reading])}
-        description={places.map(({ count }) => placeLabel(ring, count)).join('; ')}
-        className="scene ring"
-        style={{ width: '100%', height: scene.height }}
-        onPointerDown={pressed}
-        onPointerMove={moved}
-        onPointerUp={released}
-        onPointerCancel={released}
-      >
-        <Hits
-          hits={hits}
-          onPoint={(id) => onPoint(id === null ? null : Number(id))}
-          onPress={(id) => onPlace(Number(id), 'finished')}
-        />
-      </SceneView>
-      <div
-        className="pointer-events-none absolute flex flex-col items-center justify-center gap-1 text-center *:pointer-events-auto"
-        style={{
-          left: layout.cx - layout.middle,
-          top: layout.cy - layout.middle,
-          width: layout.middle * 2,
-          height: layout.middle * 2,
-        }}
-      >
-        {children}
+    <div className="flex min-h-0 grow flex-col">
+      <div ref={ref} className="relative aspect-square min-h-0 grow room:aspect-auto">
+        <SceneView
+          id="ring"
+          scene={scene}
+          title={say.ringAs(say.readings[ring.reading])}
+          description={places.map(({ count }) => placeLabel(ring, count)).join('; ')}
+          className="scene touch-none"
+          style={{ width: '100%', height: scene.height }}
+          onPointerDown={pressed}
+          onPointerMove={moved}
+          onPointerUp={released}
+          onPointerCancel={released}
+        >
+          <Hits
+            hits={hits}
+            onPoint={(id) => onPoint(id === null ? null : Number(id))}
+            onPress={(id) => onPlace(Number(id), 'finished')}
+          />
+        </SceneView>
+        {!small && (
+          <div
+            className="pointer-events-none absolute flex flex-col items-center justify-center gap-1 text-center *:pointer-events-auto"
+            style={{
+              left: layout.cx - layout.middle,
+              top: layout.cy - layout.middle,
+              width: layout.middle * 2,
+              height: layout.middle * 2,
+            }}
+          >
+            {children}
+          </div>
+        )}
       </div>
+      {small && <div className="flex flex-col items-center gap-1 pb-2 text-center">{children}</div>}
     </div>
   );
 });

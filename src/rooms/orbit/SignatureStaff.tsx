@@ -17,7 +17,10 @@ function loadEngraver(): Promise<Engraver> {
 
 type Props = { readonly count: Fifths };
 
+/** Room in pixels for a signature of seven signs, and the part of it that holds the clef. */
 const WIDTH = 150;
+const TOP = 26;
+const HEIGHT = 80;
 
 /** A signature drawn small on a treble staff; the empty one is drawn like every other. */
 export function SignatureStaff({ count }: Props) {
@@ -26,15 +29,20 @@ export function SignatureStaff({ count }: Props) {
   useEffect(() => {
     void loadEngraver().then((signature) => setEngrave({ signature }));
   }, []);
-  const scene = engrave?.signature('treble', count, WIDTH);
-  if (!scene) return <span className="block h-9 w-28" />;
+  if (!engrave) return <span className="block h-9 w-20" />;
+  const { groups } = engrave.signature('treble', count, WIDTH);
+  const scene = {
+    width: WIDTH,
+    height: HEIGHT,
+    groups: groups.map((each) => ({ ...each, y: each.y - TOP })),
+  };
   return (
     <SceneView
       id={`signature-of-${count}`}
       scene={scene}
       title={questionWords(w).staff(CLEF_WORDS.treble)}
       description={signCount(count)}
-      style={{ width: '7rem', height: 'auto', marginBlock: '-1.1rem', display: 'block' }}
+      style={{ width: '5rem', height: 'auto', marginBlock: '-0.2rem', display: 'block' }}
     />
   );
 }

@@ -7,6 +7,7 @@ import { journeyOf, type Route } from '@/core/harmony/route';
 import { fifthsOf, type SpelledNote } from '@/core/note/spelled';
 import { degreeOf } from '@/core/scale/degree';
 import type { ClassWords } from '@/core/words/class-words';
+import { chordSymbol } from '@/core/words/say-chord';
 import type { RingMark, RingQuestion } from '@/engrave/ring';
 import type { OrbitSentence } from './orbit-sentence';
 
@@ -95,7 +96,7 @@ function chordsRing(
   let ring: Ring = { ...plain(w, 'fifteen'), reading: 'chords' };
   for (const { chord, numeral, degree: at } of chordsOfKey(key, size, w.settings)) {
     const look = at === degree ? 'home' : 'on';
-    ring = markChord(ring, chord, { look, badge: numeral });
+    ring = markChord(ring, chord, { look, badge: numeral, name: chordSymbol(w, chord) });
   }
   return ring;
 }

@@ -1,6 +1,7 @@
 import type * as z from 'zod';
 import { ask } from '@/core/ask/ask';
 import type { AskReading } from '@/core/ask/reading';
+import type { Key } from '@/core/harmony/key';
 import { identify } from '@/core/identify/name-scale';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
 import { type AskedScale, isTyped } from '@/core/scale/asked';
@@ -9,6 +10,7 @@ import { ownerOf } from '@/core/scale/signature';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayAskProblem, sayReading } from '@/core/words/say-ask';
 import { hrefOfReading } from '@/rooms/ask/href';
+import { writeKeyText } from './_key-text';
 import { readQuery } from './_query';
 import { type Answer, json } from './_respond';
 import { type askAnswer, askParameters } from './_schemas';
@@ -20,6 +22,10 @@ export function answerAsk(url: URL): Answer {
   const { readings, problem } = ask(ENGLISH, query.values.get('q') ?? '');
   const answer: z.infer<typeof askAnswer> = { readings: readings.map(readingDocument) };
   return json(problem ? { ...answer, notUnderstood: sayAskProblem(ENGLISH, problem) } : answer);
+}
+
+function keyText({ tonic, mode }: Key): string {
+  return writeKeyText(tonic, scaleOfMode(mode));
 }
 
 type ReadingDocument = z.infer<typeof askAnswer>['readings'][number];
@@ -46,6 +52,15 @@ function readingDocument(reading: AskReading): ReadingDocument {
       const best = identify(reading.notes).names[0];
       return { ...base, ...(best ? scaleFields(best.tonic, best.scale) : {}) };
     }
+    case 'route':
+      return { ...base, from: keyText(reading.from), to: keyText(reading.to) };
+    case 'chords':
+    case 'circle':
+      return { ...base, ...scaleFields(reading.key.tonic, scaleOfMode(reading.key.mode)) };
+    case 'chord':
+      return { ...base, root: asciiName(reading.root), chord: reading.quality };
+    case 'note':
+      return { ...base, note: asciiName(reading.note) };
     case 'place':
       return base;
   }

@@ -4,7 +4,11 @@ import {
   askParameters,
   identifyAnswer,
   identifyBody,
+  keyAnswer,
+  keyParameters,
   problemAnswer,
+  routeAnswer,
+  routeParameters,
   scaleAnswer,
   scaleParameters,
   signatureAnswer,
@@ -97,6 +101,22 @@ export function openApiDocument(): unknown {
           responses: responses('Signature'),
         },
       },
+      '/key': {
+        get: {
+          operationId: 'getKey',
+          summary: 'A key: its signature, relations, neighbours with what is new in them, and chords',
+          parameters: parameters(keyParameters),
+          responses: responses('Key'),
+        },
+      },
+      '/route': {
+        get: {
+          operationId: 'getRoute',
+          summary: 'How far two keys lie apart, what they share, and ways from one to the other',
+          parameters: parameters(routeParameters),
+          responses: responses('Route'),
+        },
+      },
       '/ask': {
         get: {
           operationId: 'ask',
@@ -121,6 +141,8 @@ export function openApiDocument(): unknown {
       schemas: {
         Ask: component(askAnswer),
         Identify: component(identifyAnswer),
+        Key: component(keyAnswer),
+        Route: component(routeAnswer),
         Scale: component(scaleAnswer),
         Signature: component(signatureAnswer),
         Problem: component(problemAnswer),

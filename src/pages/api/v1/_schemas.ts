@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { METHOD_IDS } from '@/core/derive/derivation';
 import { CHECK_IDS } from '@/core/derive/proof';
+import { CHORD_QUALITIES } from '@/core/harmony/chord';
 import { CLEFS } from '@/core/instrument/staff';
 import { DIRECTIONS } from '@/core/scale/line';
 import { MODES } from '@/core/scale/mode';
@@ -94,6 +95,64 @@ export const signatureAnswer = z
   })
   .meta({ id: 'Signature' });
 
+const keyText = z.string().max(2000).meta({ description: 'A key; # is sent as %23', example: 'Eb major' });
+
+export const keyParameters = { name: keyText } as const;
+
+const relatedKey = z.object({ tonic: note, scale: scaleId }).nullable();
+const neighbour = z
+  .object({
+    tonic: note,
+    scale: scaleId,
+    newNote: note,
+    degree: z.int().min(1).max(7).meta({ description: 'Degree of the new note in the neighbour' }),
+    theoretical: z.optional(z.literal(true)),
+    enharmonic: z.optional(note.nullable()),
+  })
+  .nullable();
+
+export const keyAnswer = z
+  .object({
+    tonic: note,
+    scale: scaleId,
+    name: z.string(),
+    signature,
+    notes: z.array(note),
+    relative: relatedKey,
+    parallel: relatedKey,
+    enharmonic: relatedKey,
+    theoretical: z.boolean(),
+    neighbours: z.object({ clockwise: neighbour, anticlockwise: neighbour }),
+    chords: z.array(
+      z.object({ numeral: z.string(), root: note, quality: z.enum(CHORD_QUALITIES), notes: z.array(note) }),
+    ),
+  })
+  .meta({ id: 'Key' });
+
+export const routeParameters = { from: keyText, to: keyText } as const;
+
+export const routeAnswer = z
+  .object({
+    from: z.string(),
+    to: z.string(),
+    places: z
+      .object({ clockwise: z.int(), anticlockwise: z.int() })
+      .meta({ description: 'Round twelve spokes; together 12, or both 0' }),
+    distance: z.int().meta({ description: 'Signs between the two signatures' }),
+    shared: z.object({ spelled: z.array(note), sounding: z.array(note) }),
+    routes: z
+      .array(
+        z.object({
+          keys: z.array(z.string()),
+          newNotes: z.array(z.array(note)),
+          pivots: z.array(z.array(z.string())),
+          respelled: z.array(z.boolean()).meta({ description: 'Whether the key only has other names' }),
+        }),
+      )
+      .meta({ description: 'At most four, best first; one new note a hop' }),
+  })
+  .meta({ id: 'Route' });
+
 export const askParameters = {
   q: z.string().max(2000).meta({
     description: 'A line of shorthand in English note names; # is sent as %23',
@@ -105,13 +164,30 @@ export const askAnswer = z
   .object({
     readings: z.array(
       z.object({
-        kind: z.enum(['scale', 'compare', 'key', 'signature', 'name', 'place']),
+        kind: z.enum([
+          'scale',
+          'compare',
+          'key',
+          'signature',
+          'name',
+          'route',
+          'chords',
+          'chord',
+          'note',
+          'circle',
+          'place',
+        ]),
         text: z.string(),
         href: z.string(),
         tonic: z.optional(note),
         scale: z.optional(scaleId.nullable()),
         steps: z.optional(z.string()).meta({ description: 'Typed steps that have no name, in semitones' }),
         fifths: z.optional(fifths),
+        from: z.optional(z.string()),
+        to: z.optional(z.string()),
+        root: z.optional(note),
+        chord: z.optional(z.enum(CHORD_QUALITIES)),
+        note: z.optional(note),
       }),
     ),
     notUnderstood: z.optional(z.string()),
