@@ -46,6 +46,36 @@ class DeriveRoom {
   }
 }
 
+/** The Orbit room as a user meets it. */
+class OrbitRoom {
+  constructor(readonly page: Page) {}
+
+  async open(query = '', school = ''): Promise<void> {
+    await this.page.goto(`${school}/orbit${query}`);
+    await expect(this.page.locator('[data-live=yes]')).toBeVisible();
+  }
+
+  get sentence(): Locator {
+    return this.page.getByRole('heading', { level: 1 });
+  }
+
+  /** The ring with its places. */
+  get ring(): Locator {
+    return this.page.getByRole('region', { name: 'Circle', exact: true }).getByRole('group', {
+      name: /^The circle, read as/u,
+    });
+  }
+
+  place(name: string): Locator {
+    return this.ring.getByRole('button', { name });
+  }
+
+  /** The card beside the ring, by what stands over it. */
+  card(title: string): Locator {
+    return this.page.getByRole('region', { name: title, exact: true });
+  }
+}
+
 /** The Class room as a user meets it. */
 class ClassRoom {
   constructor(readonly page: Page) {}
@@ -121,6 +151,7 @@ export async function savedBy(
 export const test = base.extend<{
   room: DeriveRoom;
   classRoom: ClassRoom;
+  orbit: OrbitRoom;
   expected: RegExp | null;
   quiet: undefined;
 }>({
@@ -131,6 +162,9 @@ export const test = base.extend<{
   },
   classRoom: async ({ page }, use) => {
     await use(new ClassRoom(page));
+  },
+  orbit: async ({ page }, use) => {
+    await use(new OrbitRoom(page));
   },
   quiet: [
     async ({ page, expected }, use) => {

@@ -35,7 +35,11 @@ const SYMBOLS: Readonly<Record<ChordQuality, string>> = {
 
 /** A chord in words: `G♭ major seventh`. */
 export function chordName(w: ClassWords, { root, quality }: Pick<Chord, 'root' | 'quality'>): string {
-  return `${w.note(root)} ${QUALITY_WORDS[quality]}`;
+  if (w.settings.keyNames !== 'german') return `${w.note(root)} ${QUALITY_WORDS[quality]}`;
+  // Where minor is called Moll, 'minor' in the name of a chord would mix two languages.
+  return quality === 'major' || quality === 'minor'
+    ? w.key(root, quality)
+    : chordSymbol(w, { root, quality });
 }
 
 /** A chord as it stands over a line: `G♭maj7`, `F♯m`; diminished as the class has it. */

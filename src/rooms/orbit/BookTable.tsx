@@ -35,6 +35,7 @@ function tableColumns(w: ClassWords, columns: readonly BookColumn[]): ColumnDef<
   return columns.map((column) => ({
     id: column,
     header: heads[column],
+    sortDescFirst: false,
     accessorFn: (row) => sortValue(w, row, column),
     sortingFn:
       typeof sortValue(w, bookRows({ size: 'twelve', order: 'line' })[0] as BookRow, column) === 'number'
@@ -60,6 +61,11 @@ function Cell({ row, column }: { readonly row: BookRow; readonly column: BookCol
   return cellText(w, row, column);
 }
 
+/** What is found may be typed with plain signs: `ab` for A♭, `f#` for F♯. */
+function sought(text: string): string {
+  return text.toLowerCase().replaceAll('♭', 'b').replaceAll('♯', '#');
+}
+
 /** The key book: a row a signature, columns chosen, sorted by a press on their heads, found by what is typed. */
 export function BookTable({ book, onColumns }: Props) {
   const w = useWords();
@@ -76,9 +82,7 @@ export function BookTable({ book, onColumns }: Props) {
     onGlobalFilterChange: setWanted,
     // What can be found is the text of every column, also of those not shown.
     globalFilterFn: ({ original }, _column, typed: string) =>
-      BOOK_COLUMNS.some((column) =>
-        cellText(w, original, column).toLowerCase().includes(typed.trim().toLowerCase()),
-      ),
+      BOOK_COLUMNS.some((column) => sought(cellText(w, original, column)).includes(sought(typed.trim()))),
     getColumnCanGlobalFilter: () => true,
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
@@ -92,7 +96,7 @@ export function BookTable({ book, onColumns }: Props) {
     if (next.length > 0) onColumns(BOOK_COLUMNS.filter((each) => next.includes(each)));
   };
   return (
-    <section aria-label={say.caption} className="card flex min-h-0 grow flex-col gap-2 p-4">
+    <div className="card flex min-h-0 grow flex-col gap-2 p-4">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <input
           type="search"
@@ -163,6 +167,6 @@ export function BookTable({ book, onColumns }: Props) {
           </tbody>
         </table>
       </div>
-    </section>
+    </div>
   );
 }

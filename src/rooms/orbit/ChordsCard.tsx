@@ -91,10 +91,10 @@ function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly
   const moves = twoFiveOne(home);
   const scales = scalesFor(it.chord);
   return (
-    <dl className="flex flex-col gap-2">
+    <div className="flex flex-col gap-2">
       <div>
-        <dt className="text-small text-quiet">{chordName(w, it.chord)}</dt>
-        <dd className="flex flex-wrap gap-x-4">
+        <h3 className="text-small text-quiet">{chordName(w, it.chord)}</h3>
+        <div className="flex flex-wrap gap-x-4">
           <GoLink
             href={orbitHref({ kind: 'spell', root: it.chord.root, quality: it.chord.quality, step: null })}
           >
@@ -105,18 +105,18 @@ function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly
               {say.dominant(chordSymbol(w, it.chord))}: {chordSymbol(w, dominant)}
             </span>
           )}
-        </dd>
+        </div>
       </div>
       <p className="text-small">{say.family(one, four, five)}</p>
       {moves && (
         <div>
-          <dt className="text-small text-quiet">{say.twoFiveOne}</dt>
-          <dd>{moves.map((chord) => chordSymbol(w, chord)).join(', ')}</dd>
+          <h3 className="text-small text-quiet">{say.twoFiveOne}</h3>
+          <div>{moves.map((chord) => chordSymbol(w, chord)).join(', ')}</div>
         </div>
       )}
       <div>
-        <dt className="text-small text-quiet">{say.scales(chordSymbol(w, it.chord))}</dt>
-        <dd className="flex flex-wrap gap-x-3">
+        <h3 className="text-small text-quiet">{say.scales(chordSymbol(w, it.chord))}</h3>
+        <div className="flex flex-wrap gap-x-3">
           {scales.slice(0, SCALES_NAMED).map(({ tonic, scale }) => (
             <GoLink
               key={`${w.note(tonic)}${scale}`}
@@ -128,11 +128,11 @@ function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly
           {scales.length > SCALES_NAMED && (
             <span className="text-quiet">{say.more(scales.length - SCALES_NAMED)}</span>
           )}
-        </dd>
+        </div>
       </div>
       <p className="text-small text-quiet">
         {capital(signCount(signatureOfKey(home)))}. {say.byEar}
       </p>
-    </dl>
+    </div>
   );
 }
