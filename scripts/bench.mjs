@@ -22,6 +22,7 @@ const stop = await serveDemo(PORT);
 const browser = await chromium.launch(CHROMIUM);
 await benchFirstView();
 await benchKeyChange();
+await benchRing();
 await browser.close();
 stop();
 
@@ -181,7 +182,49 @@ async function benchKeyChange() {
   }
 }
 
-async function costsOfSliding(page, key) {
+/** What a place of the circle costs while a hand drags along it, round both ways. */
+async function benchRing() {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`http://127.0.0.1:${PORT}/orbit?see=keys&key=C+major`);
+  await page.getByRole('button', { name: /^C major, no sharps/u }).waitFor();
+  await page.waitForLoadState('networkidle');
+  const places = [];
+  for (const name of [
+    'G',
+    'D',
+    'A',
+    'E',
+    'A',
+    'D',
+    'G',
+    'C',
+    'F',
+    'B flat',
+    'E flat',
+    'A flat',
+    'E flat',
+    'B flat',
+    'F',
+  ]) {
+    const box = await page.getByRole('button', { name: new RegExp(`^${name} major,`, 'u') }).boundingBox();
+    places.push([box.x + box.width / 2, box.y + box.height / 2]);
+  }
+  const start = await page.getByRole('button', { name: /^C major, no sharps/u }).boundingBox();
+  await page.mouse.move(start.x + start.width / 2, start.y + start.height / 2);
+  await page.mouse.down();
+  const costs = await costsOf(page, [...places, ...places], ([x, y]) => page.mouse.move(x, y));
+  await page.mouse.up();
+  await page.close();
+  row('Dragging along the circle: median', `${median(costs).toFixed(1)} ms`, '16 ms');
+  row(`Dragging along the circle: worst of ${costs.length}`, `${Math.max(...costs).toFixed(1)} ms`, '50 ms');
+}
+
+function costsOfSliding(page, key) {
+  return costsOf(page, Array.from({ length: OTHER_KEYS }), () => page.keyboard.press(key));
+}
+
+/** Milliseconds of script, style and layout of each change. */
+async function costsOf(page, changes, make) {
   const session = await page.context().newCDPSession(page);
   await session.send('Performance.enable');
   const spent = async () => {
@@ -194,10 +237,10 @@ async function costsOfSliding(page, key) {
       () => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))),
     );
   const costs = [];
-  for (let change = 0; change < OTHER_KEYS; change += 1) {
+  for (const change of changes) {
     await settled();
     const before = await spent();
-    await page.keyboard.press(key);
+    await make(change);
     await settled();
     costs.push((await spent()) - before);
   }

@@ -11,7 +11,7 @@ test('two keys are compared, and a route is planned by keyboard only', async ({ 
   const card = orbit.card('E major – F major');
   await expect(card).toContainText('Five places apart anticlockwise, seven clockwise.');
   await expect(card).toContainText('Shared by spelling: two, E A. By sound: the same.');
-  await expect(card).toContainText('no triad is in both');
+  await expect(card).toContainText('no triad sounds in both');
   const stops = card.getByRole('table').getByRole('row');
   await expect(stops).toHaveCount(7);
   await expect(stops.nth(2)).toContainText('A major3♯D♮E F♯m A C♯m');

@@ -20,7 +20,7 @@ import { spellChord } from './chord-spelling';
 import { chordsOfKey, chordsOfScale, dominantOf, twoFiveOne } from './family';
 import { aFifthHigher, carryLine } from './fifth-line';
 import type { Key } from './key';
-import { pivotChords } from './pivot';
+import { pivotChords, soundingPivots } from './pivot';
 
 const PLAIN = { ...USUAL_SETTINGS, mediant: 'plain' } as const;
 const ROOTS = LETTERS.flatMap((letter) => ALTERATIONS.map((sign) => spelled(letter, sign)));
@@ -169,6 +169,19 @@ describe('pivot chords', () => {
       const next = SCALE_TABLE.find(({ major }) => major[3] === tonic);
       if (next) expect(pivotChords(key(tonic), key(next.tonic)), String(at)).toHaveLength(4);
     }
+  });
+});
+
+describe('chords that lead over for the ear', () => {
+  it('are those of the same three sounds, however they are spelled', () => {
+    const sounds = (tonic: string) => soundingPivots(key(tonic), key('Db')).map(({ notes }) => names(notes));
+    expect(sounds('B')).toEqual(['D# F# A#', 'F# A# C#']);
+    expect(sounds('C#')).toHaveLength(7);
+    expect(sounds('C')).toEqual([]);
+    for (const { tonic } of SCALE_TABLE)
+      expect(soundingPivots(key(tonic), key('C')).length).toBeGreaterThanOrEqual(
+        pivotChords(key(tonic), key('C')).length,
+      );
   });
 });
 

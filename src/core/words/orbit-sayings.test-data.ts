@@ -5,7 +5,6 @@ import { carryLine } from '../harmony/fifth-line';
 import { judgePlace } from '../harmony/fill-circle';
 import type { Key } from '../harmony/key';
 import { neighbourOf } from '../harmony/neighbour';
-import { pivotChords } from '../harmony/pivot';
 import { journeyOf } from '../harmony/route';
 import { noteNamed } from '../note/parse';
 import { fifthsOf } from '../note/spelled';
@@ -39,7 +38,7 @@ function journeyLines(w: ClassWords, from: Key, to: Key): readonly SaidStep[] {
   return said([
     sayJourney(w, journey),
     ...sayNearness(w, from, to),
-    sayJar(from, to, pivotChords(from, to).length),
+    sayJar(from, to),
     ...ways.flatMap((way) => [
       routeTitle(w, way),
       routeWarning(w, way),

@@ -1,6 +1,7 @@
 import type { SignsReadOff } from '../harmony/circle';
 import { type Key, relativeKey, signatureOfKey } from '../harmony/key';
 import type { Neighbour, Way } from '../harmony/neighbour';
+import { soundingPivots } from '../harmony/pivot';
 import { letterOfPlace, noteOfPlace } from '../harmony/place-name';
 import { distanceOf, sharedNotes } from '../harmony/shared';
 import { fifths } from '../note/spelled';
@@ -87,14 +88,15 @@ export function sayNearness(w: ClassWords, from: Key, to: Key): readonly string[
 }
 
 /** Why two keys sound near or far. */
-export function sayJar(from: Key, to: Key, chords: number): string {
+export function sayJar(from: Key, to: Key): string {
   const { sounding } = sharedNotes(from, to);
+  const chords = soundingPivots(from, to).length;
   const changed = 7 - sounding.length;
   if (changed === 0) return 'To the ear nothing changes but the home note and the names.';
   const many = changed === 1 ? 'One note changes' : `${capital(numberWord(changed))} notes change`;
   if (chords === 0)
-    return `${many} for the ear and no triad is in both: nothing leads over, so the step jars. Walk it.`;
-  const triads = chords === 1 ? 'one triad is' : `${numberWord(chords)} triads are`;
+    return `${many} for the ear and no triad sounds in both: nothing leads over, so the step jars. Walk it.`;
+  const triads = chords === 1 ? 'one triad sounds' : `${numberWord(chords)} triads sound`;
   return `${many} for the ear; ${triads} in both and can lead over.`;
 }
 

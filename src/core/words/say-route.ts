@@ -13,7 +13,14 @@ export function routeTitle(w: ClassWords, route: Route): string {
   const many = `${numberWord(hops)} ${hops === 1 ? 'step' : 'steps'}`;
   const turn = stops.findIndex(({ key }) => key.mode !== stops[0]?.key.mode);
   const early = turn > 0 && turn < stops.length - 1 && hops > 1 ? `, ${keyWord(w, route)} first` : '';
-  return `${many.slice(0, 1).toUpperCase()}${many.slice(1)}${round}${early}`;
+  return `${many.slice(0, 1).toUpperCase()}${many.slice(1)}${round}${early}${seam ? seamWords(w, route) : ''}`;
+}
+
+/** Where names change: `, F♯ as G♭`. */
+function seamWords(w: ClassWords, { stops }: Route): string {
+  const at = stops.findIndex(({ by }) => by === 'respelling');
+  const [one, other] = [stops[at - 1], stops[at]];
+  return one && other ? `, ${w.note(one.key.tonic)} as ${w.note(other.key.tonic)}` : '';
 }
 
 function keyWord(w: ClassWords, { stops }: Route): string {
@@ -31,9 +38,9 @@ export function sayStop(w: ClassWords, { by, newNotes }: RouteStop): string {
     case 'start':
       return '';
     case 'relative':
-      return 'same signature, another home note';
+      return 'new home note';
     case 'respelling':
-      return 'same keys on the keyboard, other names';
+      return 'other names';
     case 'neighbour':
       return newNotes.map(w.noteWithSign).join(' ');
     case 'jump':

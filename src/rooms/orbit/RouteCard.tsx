@@ -1,5 +1,4 @@
 import { signatureOfKey } from '@/core/harmony/key';
-import { pivotChords } from '@/core/harmony/pivot';
 import type { Route } from '@/core/harmony/route';
 import { journeyOf } from '@/core/harmony/route';
 import { sharedNotes } from '@/core/harmony/shared';
@@ -40,7 +39,7 @@ export function RouteCard({ sentence, at, onWay, onStep }: Props) {
         {sayNearness(w, from, to).map((line) => (
           <p key={line}>{line}</p>
         ))}
-        <p>{sayJar(from, to, pivotChords(from, to).length)}</p>
+        <p>{sayJar(from, to)}</p>
         <p className="text-small text-quiet">
           {say.changes}:{' '}
           {changed.map((each) => `${w.noteWithSign(each.from)} → ${w.noteWithSign(each.to)}`).join(', ') ||
@@ -98,11 +97,14 @@ function Stops({ route, at, onStep }: StopsProps) {
               className="row cursor-pointer border-t border-rule"
               onClick={() => onStep(index)}
             >
-              <td className="py-1 pr-2 font-serif font-bold" aria-current={index === at ? 'step' : undefined}>
+              <td
+                className="py-1 pr-2 font-serif font-bold whitespace-nowrap"
+                aria-current={index === at ? 'step' : undefined}
+              >
                 <KeyLink it={stop.key} title={keyName(w, stop.key)} />
               </td>
               <td className="py-1 pr-2">{countFigure(signatureOfKey(stop.key))}</td>
-              <td className="py-1 pr-2">{sayStop(w, stop)}</td>
+              <td className="py-1 pr-2 whitespace-nowrap">{sayStop(w, stop)}</td>
               <td className="py-1 text-small">
                 {stop.pivots.map((chord) => chordSymbol(w, chord)).join(' ') || (index === 0 ? '' : '–')}
               </td>

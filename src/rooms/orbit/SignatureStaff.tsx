@@ -42,7 +42,7 @@ export function SignatureStaff({ count }: Props) {
       scene={scene}
       title={questionWords(w).staff(CLEF_WORDS.treble)}
       description={signCount(count)}
-      style={{ width: '5rem', height: 'auto', marginBlock: '-0.2rem', display: 'block' }}
+      style={{ width: '4.25rem', height: 'auto', marginBlock: '-0.2rem', display: 'block' }}
     />
   );
 }

@@ -4,7 +4,6 @@ import { chordsOfKey } from '@/core/harmony/family';
 import { carryLine } from '@/core/harmony/fifth-line';
 import { signatureOfKey } from '@/core/harmony/key';
 import { neighbourOf } from '@/core/harmony/neighbour';
-import { pivotChords } from '@/core/harmony/pivot';
 import { fifthsOf } from '@/core/note/spelled';
 import { isPrintable } from '@/core/scale/signature';
 import type { ClassWords } from '@/core/words/class-words';
@@ -51,7 +50,7 @@ function routeLines(
     );
     return [keyName(w, stop.key), ...more].join(' | ');
   });
-  return [...sayNearness(w, from, to), sayJar(from, to, pivotChords(from, to).length), ...walked];
+  return [...sayNearness(w, from, to), sayJar(from, to), ...walked];
 }
 
 /** Everything a sentence is answered with, as lines of text for paper, for a slide and for a voice. */

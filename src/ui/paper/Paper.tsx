@@ -101,6 +101,9 @@ function Sheet({ sheet: { head, title, blank, items } }: { readonly sheet: Paper
   );
 }
 
+/** From so many characters on a cell is broken into lines. */
+const LONG_CELL = 40;
+
 function Table({ table: { heads, rows }, id }: { readonly table: PaperTable; readonly id: string }) {
   return (
     <table className="paper-table">
@@ -117,7 +120,7 @@ function Table({ table: { heads, rows }, id }: { readonly table: PaperTable; rea
         {rows.map((row, at) => (
           <tr key={at}>
             {row.map(({ text, scene }, column) => (
-              <td key={column}>
+              <td key={column} className={text.length > LONG_CELL ? 'paper-long' : undefined}>
                 {scene ? (
                   <SceneView
                     id={`${id}-${at}`}

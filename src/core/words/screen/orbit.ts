@@ -164,7 +164,7 @@ const NOTES = {
 
 const ROUTE = {
   through: 'Through',
-  signature: 'Signature',
+  signature: 'Signs',
   newNote: 'New note',
   pivots: 'Chords in both',
   ways: 'Ways to go',
