@@ -1,5 +1,4 @@
-import { changedSettings } from '@/core/school/pairs';
-import { NO_SAYINGS, readSettings, USUAL_SETTINGS } from '@/core/school/settings';
+import { changedSettings, NO_SAYINGS, readSettings, USUAL_SETTINGS } from '@/core/school/settings';
 import type { School } from './database';
 import type { Group } from './group';
 

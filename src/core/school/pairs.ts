@@ -1,4 +1,4 @@
-import { SETTING_NAMES, type SettingName, type Settings } from './settings';
+import type { SettingName, Settings } from './settings';
 
 /** Two choices that cannot stand together, and the choice that would make room for the first. */
 export type PairProblem = {
@@ -75,9 +75,4 @@ export function makingRoomFor(settings: Settings, chosen: SettingName): Settings
     now = { ...now, [moved]: repairs[moved] ?? now[moved] };
   }
   return now;
-}
-
-/** The choices that differ between two settings. */
-export function changedSettings(one: Settings, other: Settings): readonly SettingName[] {
-  return SETTING_NAMES.filter((name) => one[name] !== other[name]);
 }

@@ -1,9 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
-import { changedSettings, impossiblePairs, makingRoomFor } from './pairs';
+import { impossiblePairs, makingRoomFor } from './pairs';
 import { checkSaying } from './saying';
-import { CHOICES, SETTING_NAMES, type Settings, USUAL_SETTINGS, withSetting } from './settings';
+import {
+  CHOICES,
+  changedSettings,
+  SETTING_NAMES,
+  type Settings,
+  USUAL_SETTINGS,
+  withSetting,
+} from './settings';
 
 const anySettings: fc.Arbitrary<Settings> = fc
   .tuple(...SETTING_NAMES.map((name) => fc.constantFrom(...CHOICES[name])))

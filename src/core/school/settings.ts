@@ -72,3 +72,8 @@ export function readSettings(stored: unknown): Settings | null {
   });
   return known && entries.length === SETTING_NAMES.length ? (stored as Settings) : null;
 }
+
+/** The choices that differ between two settings. */
+export function changedSettings(one: Settings, other: Settings): readonly SettingName[] {
+  return SETTING_NAMES.filter((name) => one[name] !== other[name]);
+}

@@ -38,9 +38,12 @@ import { type RecordProblem, type StoreProblem, sayRecordProblem, sayStoreProble
 import { whysFor } from './say-why';
 import { classRoomWords } from './screen/class';
 import { deriveWords } from './screen/derive';
+import { DERIVE_SHEETS } from './screen/derive-sheets';
 import { filesWords } from './screen/files';
 import { FRAME_WORDS } from './screen/frame';
+import { orbitWords } from './screen/orbit';
 import { PAPER_WORDS } from './screen/paper';
+import { questionWords } from './screen/questions';
 import { SHELF_WORDS } from './screen/shelf';
 import { settingExample } from './setting-example';
 import { SETTING_GROUPS, SETTING_WORDS } from './setting-words';
@@ -313,6 +316,9 @@ function everythingIn(w: ClassWords): readonly string[] {
     ...Object.values(PROBLEMS).map((problem) => sayProblem(w, problem)),
     ...Object.values(ADDRESSES).map((problem) => sayAddressProblem(w, problem)),
     ...textsOf(deriveWords(w)),
+    ...textsOf(DERIVE_SHEETS),
+    ...textsOf(orbitWords(w)),
+    ...textsOf(questionWords(w)),
     ...textsOf(classRoomWords(w)),
     ...textsOf(filesWords(w)),
   ];

@@ -3,17 +3,14 @@ import { ENGLISH } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
 import type { Scene } from '@/engrave/scene';
-import type { Backup } from '@/store/backup';
-import type { BringWay } from '@/store/bringing-in';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
-import { FileDrop } from '@/ui/files/FileDrop';
-import { useFileIn } from '@/ui/files/use-file-in';
 import { useKeys } from '@/ui/keys/use-keys';
 import { SINGLE_KEYS, useLight, useSetting } from '@/ui/keys/use-setting';
 import { Speaking, useClass } from '@/ui/school/use-class';
 import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { type Lit, sameLit } from '@/ui/surfaces/lit';
+import { useIdle } from '@/ui/use-idle';
 import { useSteady } from '@/ui/use-steady';
 import { walksItself } from '../ask/go-to';
 import { REST } from '../desk/address-store';
@@ -21,9 +18,10 @@ import { useHead } from '../desk/use-head';
 import {
   Compare,
   Disagreement,
+  FilesIn,
   KeysSheet,
+  loadFilesIn,
   Notice,
-  OfferSheet,
   Paper,
   QuestionRoom,
   ShelfSheet,
@@ -91,8 +89,9 @@ function Room({ served }: Props) {
   const [single, setSingle] = useSetting('moon-step:single-keys', SINGLE_KEYS);
   const head = useHead(speech.group?.name ?? null);
   const { actions, paper } = useActions({ w, head, sentence, view, other, school, say, tell: setSaid });
-  const file = useFileIn(w.settings);
   const chooser = useRef<HTMLInputElement>(null);
+  const filesIdle = useIdle(loadFilesIn);
+  const [choosing, setChoosing] = useState(false);
   const parts = useMemo(() => sentenceParts(w, sentence), [w, sentence]);
 
   useEffect(() => setLive(true), []);
@@ -123,16 +122,11 @@ function Room({ served }: Props) {
     onShelf: (open: boolean) => setSheet(open ? 'shelf' : null),
     onKeys: (open: boolean) => setSheet(open ? 'keys' : null),
     onSharing: (open: boolean) => setSheet(open ? 'share' : null),
-    chooseFile: () => chooser.current?.click(),
+    chooseFile: () => (chooser.current ? chooser.current.click() : setChoosing(true)),
     onSingle: (on: boolean) => setSingle(on ? 'on' : 'off'),
-    bringIn: async (backup: Backup, way: BringWay) => {
-      await actions.bringIn(backup, way);
-      file.close();
-    },
     closeSheet: () => setSheet(null),
     sayAgain: (next: DeriveSentence) => {
       setSheet(null);
-      file.close();
       say(next, 'finished');
     },
   });
@@ -225,7 +219,6 @@ function Room({ served }: Props) {
             />
           )}
         </main>
-        <FileDrop onFile={file.take} input={chooser} />
         <Suspense>
           {shelfSeen && (
             <ShelfSheet
@@ -236,14 +229,15 @@ function Room({ served }: Props) {
               onGo={hands.closeSheet}
             />
           )}
-          {file.file.stage !== 'none' && (
-            <OfferSheet
-              handle={file}
+          {(filesIdle || choosing) && (
+            <FilesIn
+              input={chooser}
+              wanted={choosing}
               data={school.state.data}
               now={sentence}
               onSay={hands.sayAgain}
               onKeep={actions.keepOffers}
-              onBringIn={hands.bringIn}
+              onBringIn={actions.bringIn}
             />
           )}
           {whySeen && (

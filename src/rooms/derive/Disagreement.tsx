@@ -1,9 +1,8 @@
 import { TriangleAlert } from 'lucide-react';
 import { useMemo } from 'react';
 import { disagreement, type Disagreement as Found } from '@/core/derive/disagreement';
-import { deriveWords } from '@/core/words/screen/derive';
+import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { download } from '@/ui/files/download';
-import { useWords } from '@/ui/school/use-class';
 import type { DeriveView } from './view';
 
 /** What a report holds beside the disagreement: the address that led to it. */
@@ -26,21 +25,19 @@ function foundIn(views: readonly Shown[]): Found | null {
 
 /** That methods disagree, loudly, with a report to save. It must never be seen. */
 export function Disagreement({ views, address }: Props) {
-  const w = useWords();
   const found = useMemo(() => foundIn(views), [views]);
-  const say = deriveWords(w).disagreement;
   if (!found) return null;
-  return <Report found={found} address={address} say={say} />;
+  return <Report found={found} address={address} />;
 }
 
 type ReportProps = {
   readonly found: Found;
   readonly address: string;
-  readonly say: ReturnType<typeof deriveWords>['disagreement'];
 };
 
 /** What disagrees, and the button that saves it. */
-export function Report({ found, address, say }: ReportProps) {
+export function Report({ found, address }: ReportProps) {
+  const { disagreement: say } = DERIVE_SHEETS;
   const save = () =>
     download({
       name: 'moon-step-report.json',

@@ -1,7 +1,6 @@
 import { memo } from 'react';
-import { deriveWords } from '@/core/words/screen/derive';
+import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { KeyList } from '@/ui/keys/KeyList';
-import { useWords } from '@/ui/school/use-class';
 
 type Props = {
   readonly open: boolean;
@@ -12,6 +11,6 @@ type Props = {
 
 /** Every key of the room. */
 export const KeysSheet = memo(function KeysSheet(props: Props) {
-  const { keysSheet: say } = deriveWords(useWords());
+  const { keys: say } = DERIVE_SHEETS;
   return <KeyList {...props} title={say.title} summary={say.summary} list={say.list} />;
 });

@@ -1,7 +1,6 @@
 import { BookmarkPlus, FileInput, Keyboard, Moon, SquareLibrary, Sun } from 'lucide-react';
 import { lazy, memo, Suspense } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
-import { filesWords } from '@/core/words/screen/files';
 import type { Group } from '@/store/group';
 import type { SpokenGroup } from '@/store/mirror';
 import { BarButton } from '@/ui/BarButton';
@@ -10,8 +9,7 @@ import { useWords } from '@/ui/school/use-class';
 import { STAND_IN, useIdle } from '@/ui/use-idle';
 import { AskSlot } from '../ask/AskSlot';
 import { ShareButton } from '../desk/ShareButton';
-import type { ShareMenu as Menu } from '../desk/ShareMenu';
-import { SHARES, type ShareId } from './share-list';
+import type { ShareId } from './share-list';
 
 type Props = {
   /** What was done last, for all to see and hear. */
@@ -31,14 +29,14 @@ type Props = {
   readonly onKeys: () => void;
 };
 
-const loadMenu = () => import('../desk/ShareMenu').then((module) => ({ default: module.ShareMenu }));
-const ShareMenu = lazy(loadMenu) as typeof Menu;
+const loadMenu = () => import('./ShareDerivation').then((module) => ({ default: module.ShareDerivation }));
+const ShareDerivation = lazy(loadMenu);
 
 /** The line on top: whose class this is, and what can be done with the derivation. Every action shows its key. */
 export const Toolbar = memo(function Toolbar(props: Props) {
   const { said, kept, night, sharing, group, groups: known, onSharing, onKeep, onShelf, onShare } = props;
   const w = useWords();
-  const { actions: say, share: names } = deriveWords(w);
+  const { actions: say } = deriveWords(w);
   const idle = useIdle(loadMenu);
   return (
     <header className="flex flex-wrap items-center gap-1.5 border-b border-rule px-4 py-2 sm:px-6">
@@ -51,12 +49,12 @@ export const Toolbar = memo(function Toolbar(props: Props) {
       <BarButton icon={SquareLibrary} label={say.shelf(kept)} hint="L" onClick={onShelf} />
       {idle || sharing ? (
         <Suspense fallback={<ShareButton {...STAND_IN} onClick={() => onSharing(true)} />}>
-          <ShareMenu list={SHARES} names={names} open={sharing} onOpen={onSharing} onShare={onShare} />
+          <ShareDerivation open={sharing} onOpen={onSharing} onShare={onShare} />
         </Suspense>
       ) : (
         <ShareButton {...STAND_IN} onClick={() => onSharing(true)} />
       )}
-      <BarButton icon={FileInput} label={filesWords(w).open} hint="O" onClick={props.onFile} />
+      <BarButton icon={FileInput} label={say.openFile} hint="O" onClick={props.onFile} />
       <BarButton
         icon={night ? Sun : Moon}
         label={night ? say.day : say.night}

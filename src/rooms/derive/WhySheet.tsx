@@ -2,7 +2,7 @@ import type { MethodId } from '@/core/derive/derivation';
 import type { Scale } from '@/core/scale/scale';
 import { scaleName } from '@/core/words/say-scale';
 import { whysFor } from '@/core/words/say-why';
-import { deriveWords } from '@/core/words/screen/derive';
+import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { SideSheet } from '@/ui/SideSheet';
 import { useWords } from '@/ui/school/use-class';
 
@@ -19,7 +19,7 @@ const OPEN = 2;
 /** The short derivations behind the rules, those of this scale and method first. */
 export function WhySheet({ open, onOpen, scale, method }: Props) {
   const w = useWords();
-  const { why: say } = deriveWords(w);
+  const { why: say } = DERIVE_SHEETS;
   return (
     <SideSheet open={open} onOpen={onOpen} title={say.title} summary={say.summary(scaleName(w, scale))}>
       <div className="flex min-h-0 flex-col gap-2 overflow-y-auto">

@@ -21,7 +21,7 @@ function nearest({ sentence, scale }: Given): Beside {
     : { kind: 'scale', tonic: sentence.tonic, scale: 'major' };
 }
 
-/** Two workings side by side, and one alone again. */
+/** Two workings side by side. */
 export function compareActions(given: Given) {
   const { sentence, say } = given;
   const beside = (wanted: Beside) => {
@@ -31,6 +31,5 @@ export function compareActions(given: Given) {
   return {
     compare: () => beside(nearest(given)),
     beside,
-    alone: () => say({ ...sentence, beside: null }, 'finished'),
   };
 }

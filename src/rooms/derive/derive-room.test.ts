@@ -10,7 +10,6 @@ import { TONICS } from '@/core/scale/tonic';
 import { USUAL_SETTINGS } from '@/core/school/settings';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayAddressProblem } from '@/core/words/say-address';
-import { deriveWords } from '@/core/words/screen/derive';
 import { DEMO_LESSONS } from '@/store/demo-school';
 import { matchPhrase, takenByEnter, type Word } from '@/ui/sentence/words';
 import { litIn, litPlaces, sameLit } from '@/ui/surfaces/lit';
@@ -331,7 +330,6 @@ describe('two workings beside each other', () => {
       createElement(Report, {
         found: { ...found, answers: [{ method: 'chain', notes: ['A#'] }] },
         address: '',
-        say: deriveWords(ENGLISH).disagreement,
       }),
     );
     expect(html).toContain('role="alert"');

@@ -8,6 +8,8 @@ export const ShelfSheet = lazy(() =>
 export const OfferSheet = lazy(() =>
   import('./OfferSheet').then((module) => ({ default: module.OfferSheet })),
 );
+export const loadFilesIn = () => import('./FilesIn').then((module) => ({ default: module.FilesIn }));
+export const FilesIn = lazy(loadFilesIn);
 export const Compare = lazy(() => import('./Compare').then((module) => ({ default: module.Compare })));
 export const Disagreement = lazy(() =>
   import('./Disagreement').then((module) => ({ default: module.Disagreement })),

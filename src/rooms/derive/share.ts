@@ -3,9 +3,11 @@ import type { ClassWords } from '@/core/words/class-words';
 import { readLine, readStaff } from '@/core/words/say-note';
 import { scaleName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
+import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { CLEF_WORDS } from '@/core/words/vocabulary';
 import type { Scene } from '@/engrave/scene';
 import { carryFile, carryPicture, carryText, type Shared, SVG_TYPE } from '../desk/carry';
+import { sayShared } from '../desk/say-shared';
 import type { DeriveSentence } from './sentence';
 import type { ShareId } from './share-list';
 import { hrefOf } from './use-sentence';
@@ -79,8 +81,18 @@ const DRAWINGS: Readonly<Record<string, Surface>> = {
   railSvg: 'rail',
 };
 
+/** Copies or saves what is shown, and says what became of it. */
+export async function shareSaid(
+  w: ClassWords,
+  id: Exclude<ShareId, 'print' | 'printBlank'>,
+  sentence: DeriveSentence,
+  view: DeriveView,
+): Promise<string> {
+  return sayShared(w, await share(w, id, sentence, view), DERIVE_SHEETS.share[id]);
+}
+
 /** Copies or saves what is shown. Writers are loaded when the first is asked for. */
-export async function share(
+async function share(
   w: ClassWords,
   id: Exclude<ShareId, 'print' | 'printBlank'>,
   sentence: DeriveSentence,

@@ -2,16 +2,13 @@ import { useState } from 'react';
 import type { MethodId } from '@/core/derive/derivation';
 import { methodsFor } from '@/core/derive/methods';
 import type { ClassWords } from '@/core/words/class-words';
-import { deriveWords } from '@/core/words/screen/derive';
 import type { PaperSheet } from '@/ui/paper/Paper';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
 import type { OfferedScale } from '@/workers/read-file';
 import type { Change } from '../desk/address-store';
-import { sayShared } from '../desk/say-shared';
 import { shelfLater } from '../shelf/shelf-later';
-import { compareActions } from './compare-actions';
-import { byMethod, type DeriveSentence } from './sentence';
+import { type Beside, byMethod, type DeriveSentence } from './sentence';
 import { sentenceName, withWord } from './sentence-words';
 import type { ShareId } from './share-list';
 import { slideWindow, toRelative } from './slide';
@@ -47,7 +44,6 @@ export function useActions(given: Given) {
   const last = Math.max(derivation.steps.length, other?.derivation.steps.length ?? 0) - 1;
   const at = Math.max(view.at, other?.at ?? 0);
   const [paper, setPaper] = useState<PaperSheet | null>(null);
-  const words = deriveWords(w);
 
   const toStep = (wanted: number) => {
     const shown = Math.max(0, Math.min(last, wanted));
@@ -63,6 +59,7 @@ export function useActions(given: Given) {
     const { paperOf } = await import('./paper');
     setPaper(await paperOf(w, head, sentence, blank));
   };
+  const besides = async () => (await import('./compare-actions')).compareActions({ sentence, scale, say });
   const actions = useSteady({
     toStep,
     toMethod,
@@ -92,10 +89,12 @@ export function useActions(given: Given) {
     },
     share: async (id: ShareId) => {
       if (id === 'print' || id === 'printBlank') return print(id === 'printBlank');
-      const { share } = await import('./share');
-      tell(sayShared(w, await share(w, id, sentence, view), words.share[id]));
+      const { shareSaid } = await import('./share');
+      tell(await shareSaid(w, id, sentence, view));
     },
-    ...compareActions({ sentence, scale, say }),
+    compare: async () => (await besides()).compare(),
+    beside: async (wanted: Beside) => (await besides()).beside(wanted),
+    alone: () => say({ ...sentence, beside: null }, 'finished'),
     ...shelfLater({
       w,
       head,

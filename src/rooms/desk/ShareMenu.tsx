@@ -1,6 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
-import { deriveWords } from '@/core/words/screen/derive';
-import { useWords } from '@/ui/school/use-class';
+import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { ShareButton } from './ShareButton';
 
 /** What can be copied, printed or saved, by the order of the menu. */
@@ -22,7 +21,7 @@ const PRINT_KEYS: Readonly<Record<string, string>> = { print: 'P', printBlank: '
 
 /** What can be copied, printed and saved of what stands. */
 export function ShareMenu<Id extends string>({ list, names, open, onOpen, onShare }: Props<Id>) {
-  const { share } = deriveWords(useWords());
+  const { share } = DERIVE_SHEETS;
   const groups = [
     { title: share.copyTitle, ids: list.copies },
     { title: share.printTitle, ids: list.prints },

@@ -1,6 +1,5 @@
-import { deriveWords } from '@/core/words/screen/derive';
+import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { SideSheet } from '../SideSheet';
-import { useWords } from '../school/use-class';
 
 type Props = {
   readonly title: string;
@@ -14,7 +13,7 @@ type Props = {
 
 /** Every key of a room, and the switch that turns single letters off. */
 export function KeyList({ title, summary, list, open, onOpen, single, onSingle }: Props) {
-  const { keysSheet: say } = deriveWords(useWords());
+  const { keys: say } = DERIVE_SHEETS;
   return (
     <SideSheet title={title} summary={summary} open={open} onOpen={onOpen}>
       <dl

@@ -2,63 +2,6 @@ import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
 import { lowerFirst } from '../vocabulary';
 
-/** What a key of the room does. */
-type KeyWords = { readonly keys: string; readonly does: string };
-
-const KEYS_SHEET = {
-  title: 'Keys',
-  summary: 'On the stride, the staff and the rail the arrow keys walk the notes.',
-  single: 'Single letters work as keys',
-  licences: 'Licences of fonts and packages',
-  list: [
-    { keys: '/', does: 'Ask anything' },
-    { keys: 'Q', does: 'Ask another kind of question' },
-    { keys: 'T', does: 'Choose the tonic' },
-    { keys: 'S', does: 'Choose the scale' },
-    { keys: 'D', does: 'Choose the direction' },
-    { keys: 'C', does: 'Choose the clef' },
-    { keys: 'G', does: 'Choose with or without a key signature' },
-    { keys: '→', does: 'Next step of the working' },
-    { keys: '←', does: 'Step back' },
-    { keys: 'Home', does: 'First step' },
-    { keys: 'End', does: 'Last step' },
-    { keys: 'M', does: 'Next method' },
-    { keys: 'V', does: 'Compare with another method or scale' },
-    { keys: 'Y', does: 'Say why the rules work' },
-    { keys: 'K', does: 'Keep on the shelf' },
-    { keys: 'L', does: 'Open the shelf' },
-    { keys: 'X', does: 'Copy, print or export' },
-    { keys: 'P', does: 'Print with the working' },
-    { keys: 'B', does: 'Print blank, for the class to fill in' },
-    { keys: 'O', does: 'Open a file' },
-    { keys: 'N', does: 'Night or day' },
-    { keys: 'Ctrl Z', does: 'Take back the last change' },
-    { keys: '?', does: 'These keys' },
-  ] as readonly KeyWords[],
-};
-
-const SHARE = {
-  copyTitle: 'Copy',
-  printTitle: 'Print',
-  fileTitle: 'Save as a file',
-  link: 'Link to this sentence',
-  staffPicture: 'Staff as a picture',
-  stridePicture: 'Stride as a picture',
-  railPicture: 'Rail as a picture',
-  text: 'Scale as text',
-  workingText: 'Working as text',
-  print: 'With its working',
-  printBlank: 'Blank, to fill in',
-  musicxml: 'Notation as MusicXML',
-  staffSvg: 'Staff as a drawing',
-  strideSvg: 'Stride as a drawing',
-  railSvg: 'Rail as a drawing',
-  savedInstead: (file: string) =>
-    `This page may not write to the clipboard, so the picture was saved as ${file}. Over plain HTTP browsers allow no copying.`,
-  textInstead: (file: string) =>
-    `This page may not write to the clipboard, so the text was saved as ${file}. Over plain HTTP browsers allow no copying.`,
-};
-
 const FAILED = {
   title: (room: string) => `${room} could not show this.`,
   text: (reason: string) =>
@@ -70,6 +13,7 @@ const ACTIONS = {
   keep: 'Keep',
   shelf: (count: number) => `Shelf (${count})`,
   export: 'Share',
+  openFile: 'Open',
   day: 'Day',
   night: 'Night',
   keys: 'Keys',
@@ -124,21 +68,8 @@ const COMPARE = {
   with: (scale: string) => `Compare with ${scale}`,
 };
 
-const DISAGREEMENT = {
-  title: 'These methods do not arrive at the same notes',
-  text: 'That must never be, and nothing you did is wrong. Do not use this scale before a class. Save the report and send it to whoever looks after Moon Step for you.',
-  save: 'Save the report',
-};
-
-const WHY = {
-  title: 'Why it works',
-  summary: (scale: string) => `Short derivations, with ${scale} where it serves.`,
-};
-
 function words(w: ClassWords) {
   return {
-    keysSheet: KEYS_SHEET,
-    share: SHARE,
     failed: FAILED,
     actions: ACTIONS,
     told: TOLD,
@@ -184,8 +115,6 @@ function words(w: ClassWords) {
       step: (at: number, all: number, text: string) => `Step ${at} of ${all}. ${text}`,
     },
     compare: COMPARE,
-    disagreement: DISAGREEMENT,
-    why: WHY,
     marks: { holds: 'Holds', fails: 'Fails', none: 'Does not apply' },
     close: 'Close',
   };

@@ -1,0 +1,79 @@
+/** What a key of the room does. */
+type KeyWords = { readonly keys: string; readonly does: string };
+
+const KEYS_SHEET = {
+  title: 'Keys',
+  summary: 'On the stride, the staff and the rail the arrow keys walk the notes.',
+  single: 'Single letters work as keys',
+  licences: 'Licences of fonts and packages',
+  list: [
+    { keys: '/', does: 'Ask anything' },
+    { keys: 'Q', does: 'Ask another kind of question' },
+    { keys: 'T', does: 'Choose the tonic' },
+    { keys: 'S', does: 'Choose the scale' },
+    { keys: 'D', does: 'Choose the direction' },
+    { keys: 'C', does: 'Choose the clef' },
+    { keys: 'G', does: 'Choose with or without a key signature' },
+    { keys: '→', does: 'Next step of the working' },
+    { keys: '←', does: 'Step back' },
+    { keys: 'Home', does: 'First step' },
+    { keys: 'End', does: 'Last step' },
+    { keys: 'M', does: 'Next method' },
+    { keys: 'V', does: 'Compare with another method or scale' },
+    { keys: 'Y', does: 'Say why the rules work' },
+    { keys: 'K', does: 'Keep on the shelf' },
+    { keys: 'L', does: 'Open the shelf' },
+    { keys: 'X', does: 'Copy, print or export' },
+    { keys: 'P', does: 'Print with the working' },
+    { keys: 'B', does: 'Print blank, for the class to fill in' },
+    { keys: 'O', does: 'Open a file' },
+    { keys: 'N', does: 'Night or day' },
+    { keys: 'Ctrl Z', does: 'Take back the last change' },
+    { keys: '?', does: 'These keys' },
+  ] as readonly KeyWords[],
+};
+
+const DISAGREEMENT = {
+  title: 'These methods do not arrive at the same notes',
+  text: 'That must never be, and nothing you did is wrong. Do not use this scale before a class. Save the report and send it to whoever looks after Moon Step for you.',
+  save: 'Save the report',
+};
+
+const WHY = {
+  title: 'Why it works',
+  summary: (scale: string) => `Short derivations, with ${scale} where it serves.`,
+};
+
+const SHARE = {
+  copyTitle: 'Copy',
+  printTitle: 'Print',
+  fileTitle: 'Save as a file',
+  link: 'Link to this sentence',
+  staffPicture: 'Staff as a picture',
+  stridePicture: 'Stride as a picture',
+  railPicture: 'Rail as a picture',
+  text: 'Scale as text',
+  workingText: 'Working as text',
+  print: 'With its working',
+  printBlank: 'Blank, to fill in',
+  musicxml: 'Notation as MusicXML',
+  staffSvg: 'Staff as a drawing',
+  strideSvg: 'Stride as a drawing',
+  railSvg: 'Rail as a drawing',
+};
+
+const INSTEAD = {
+  picture: (file: string) =>
+    `This page may not write to the clipboard, so the picture was saved as ${file}. Over plain HTTP browsers allow no copying.`,
+  text: (file: string) =>
+    `This page may not write to the clipboard, so the text was saved as ${file}. Over plain HTTP browsers allow no copying.`,
+};
+
+/** The words of what opens over the Derive room, which the first view does not need. */
+export const DERIVE_SHEETS = {
+  keys: KEYS_SHEET,
+  disagreement: DISAGREEMENT,
+  why: WHY,
+  share: SHARE,
+  instead: INSTEAD,
+} as const;
