@@ -30,6 +30,9 @@ const VIEWS = [
   },
   { file: 'question-key.png', address: '/derive?question=key&fifths=-4&step=2', keys: [] },
   { file: 'question-name.png', address: '/derive?question=name&notes=F+G+Ab+Bb+C+Db+E+F&step=4', keys: [] },
+  { file: 'orbit-route.png', address: '/orbit?see=route&from=E+major&to=F+major', keys: [] },
+  { file: 'orbit-chords.png', address: '/orbit?see=chords&key=F+minor', keys: [] },
+  { file: 'key-book.png', address: '/orbit?see=book', keys: [] },
   { file: 'class.png', address: '/class', keys: [] },
   { file: 'class-safe.png', address: '/class?part=safe', keys: [] },
 ];
@@ -48,6 +51,9 @@ for (const { file, address, keys } of VIEWS) {
     await page.getByRole('application').locator('[data-part=note]').first().waitFor();
   } else if (address.includes('question=')) {
     await page.locator('main svg [data-part=sign]').first().waitFor();
+  } else if (address.startsWith('/orbit')) {
+    await page.locator('main svg').first().waitFor();
+    await page.waitForLoadState('networkidle');
   } else if (address.startsWith('/derive')) {
     await page.getByRole('button', { name: 'Shelf (8)' }).waitFor();
     await page.locator('[aria-label=Staff] [data-part=note]').first().waitFor();

@@ -225,7 +225,7 @@ function beyondGroup(w: ClassWords, layout: RingLayout, count: number, mark: Rin
 }
 
 /** Whether what belongs to a place stands outside the ring: at the foot the sharps' arm has flats on its inner side. */
-export function standsOutside({ count, twin }: CirclePlace): boolean {
+function standsOutside({ count, twin }: CirclePlace): boolean {
   return count > 0 && twin !== null;
 }
 

@@ -3,7 +3,7 @@ import { fifthsOf, noteAtFifths, type SpelledNote, semitonesAbove } from '../not
 /** Chords of three and four notes, by what lies over the root. */
 export const TRIADS = ['major', 'minor', 'diminished', 'augmented'] as const;
 
-export const SEVENTHS = [
+const SEVENTHS = [
   'major-seventh',
   'dominant-seventh',
   'minor-seventh',

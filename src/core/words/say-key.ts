@@ -8,7 +8,7 @@ import { fifths } from '../note/spelled';
 import { accidentalsOf } from '../scale/signature';
 import type { ClassWords } from './class-words';
 import { modeKey } from './say-signature';
-import { capital, numberWord, ordinal, signCount } from './vocabulary';
+import { capital, numberWord, signCount } from './vocabulary';
 
 /** A key in the words of a class: `A♭ major`, `f`, `D dorian`. */
 export function keyName(w: ClassWords, { tonic, mode }: Key): string {
@@ -98,9 +98,4 @@ export function sayJar(from: Key, to: Key): string {
     return `${many} for the ear and no triad sounds in both: nothing leads over, so the step jars. Walk it.`;
   const triads = chords === 1 ? 'one triad sounds' : `${numberWord(chords)} triads sound`;
   return `${many} for the ear; ${triads} in both and can lead over.`;
-}
-
-/** A degree of a key by number: `7th`. */
-export function degreeWord(degree: number): string {
-  return ordinal(degree);
 }

@@ -1,6 +1,15 @@
 import { scalesFor } from '@/core/harmony/chord-scales';
-import { chordsOfKey, dominantOf, type KeyChord, twoFiveOne } from '@/core/harmony/family';
+import {
+  type ChordSize,
+  chordsOfKey,
+  chordsOfScale,
+  dominantOf,
+  type KeyChord,
+  twoFiveOne,
+} from '@/core/harmony/family';
 import { type Key, relativeKey, signatureOfKey } from '@/core/harmony/key';
+import type { SpelledNote } from '@/core/note/spelled';
+import { scaleNamed } from '@/core/scale/scale';
 import { chordName, chordSymbol } from '@/core/words/say-chord';
 import { keyName } from '@/core/words/say-key';
 import { orbitWords } from '@/core/words/screen/orbit';
@@ -75,8 +84,33 @@ export function ChordsCard({ sentence, onDegree }: Props) {
           </tbody>
         </table>
       </div>
+      {key.mode === 'minor' && <MinorForms tonic={key.tonic} size={size} />}
       <ChordInHand it={chords[degree - 1] ?? chords[0]} home={key} />
     </>
+  );
+}
+
+/** The chords of minor's other forms, which its raised degrees make. */
+function MinorForms({ tonic, size }: { readonly tonic: SpelledNote; readonly size: ChordSize }) {
+  const w = useWords();
+  return (
+    <ul className="flex flex-col gap-1">
+      {(['harmonic-minor', 'melodic-minor'] as const).map((form) => {
+        const reading = scaleNamed(tonic, form);
+        if (!reading.ok) return null;
+        const chords = chordsOfScale(reading.scale.ascending.slice(0, 7), size, w.settings);
+        return (
+          <li key={form}>
+            <span className="text-small text-quiet">{w.scaleWord(form)}</span>{' '}
+            {chords.map(({ numeral, chord }) => (
+              <span key={numeral} className="mr-2 inline-block whitespace-nowrap" title={w.row(chord.notes)}>
+                <span className="font-serif font-bold">{numeral}</span> {chordSymbol(w, chord)}
+              </span>
+            ))}
+          </li>
+        );
+      })}
+    </ul>
   );
 }
 

@@ -2,6 +2,7 @@ import { memo, type PointerEvent, type ReactNode, useMemo, useRef } from 'react'
 import { keyAt } from '@/core/harmony/key';
 import { keyName } from '@/core/words/say-key';
 import { orbitWords } from '@/core/words/screen/orbit';
+import { spoken } from '@/core/words/spoken';
 import { signCount } from '@/core/words/vocabulary';
 import { placeName, ringScene, wayOf } from '@/engrave/ring';
 import { nearestPlace, ringLayout } from '@/engrave/ring-layout';
@@ -79,6 +80,11 @@ export const RingView = memo(function RingView({ ring, onPlace, onPoint, onRest,
   };
   return (
     <div className="flex min-h-0 grow flex-col">
+      <ol className="sr-only" aria-label={say.ringList}>
+        {hits.map(({ id, label }) => (
+          <li key={id}>{spoken(label)}</li>
+        ))}
+      </ol>
       <div ref={ref} className="relative aspect-square min-h-0 grow room:aspect-auto">
         <SceneView
           id="ring"
