@@ -1,4 +1,4 @@
-import { countedFifth } from '@/core/harmony/circle';
+import { type CountedFifth, countedFifth } from '@/core/harmony/circle';
 import { fifthsOf, type SpelledNote } from '@/core/note/spelled';
 import { sayFifth, sayInverted, sayThreeWays } from '@/core/words/say-fifth';
 import { orbitWords } from '@/core/words/screen/orbit';
@@ -15,22 +15,8 @@ export function NotesCard({ note }: Props) {
   const down = countedFifth(note, -1, place);
   return (
     <dl className="flex flex-col gap-3">
-      {up && (
-        <div>
-          <dt className="text-small text-quiet">{say.up}</dt>
-          <dd>
-            <strong className="font-serif text-large">{w.note(up.to)}</strong> {sayFifth(w, up)}
-          </dd>
-        </div>
-      )}
-      {down && (
-        <div>
-          <dt className="text-small text-quiet">{say.down}</dt>
-          <dd>
-            <strong className="font-serif text-large">{w.note(down.to)}</strong> {sayFifth(w, down)}
-          </dd>
-        </div>
-      )}
+      {up && <Fifth title={say.up} fifth={up} />}
+      {down && <Fifth title={say.down} fifth={down} />}
       {up && (
         <div>
           <dt className="text-small text-quiet">{say.three}</dt>
@@ -51,5 +37,17 @@ export function NotesCard({ note }: Props) {
         </dd>
       </div>
     </dl>
+  );
+}
+
+function Fifth({ title, fifth }: { readonly title: string; readonly fifth: CountedFifth }) {
+  const w = useWords();
+  return (
+    <div>
+      <dt className="text-small text-quiet">{title}</dt>
+      <dd>
+        <strong className="font-serif text-large">{w.note(fifth.to)}</strong> {sayFifth(w, fifth)}
+      </dd>
+    </div>
   );
 }

@@ -11,10 +11,10 @@ import { readKey } from '@/core/words/read-key';
 import { QUALITY_WORDS } from '@/core/words/say-chord';
 import { keyName } from '@/core/words/say-key';
 import { sayProblem } from '@/core/words/say-problem';
-import { deriveWords } from '@/core/words/screen/derive';
 import { orbitWords } from '@/core/words/screen/orbit';
 import type { SentencePart } from '@/ui/sentence/Sentence';
-import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
+import type { Word, WordOption } from '@/ui/sentence/words';
+import { listWord, option } from '../desk/list-word';
 import { writeKey } from './orbit-address';
 import {
   FILL_MODES,
@@ -25,22 +25,6 @@ import {
   type OrbitSentence,
   otherKind,
 } from './orbit-sentence';
-
-function option(value: string, text: string): WordOption {
-  return { value, text, match: (typed) => matchPhrase(text, typed) };
-}
-
-type ListWord = Pick<Word, 'id' | 'label' | 'key' | 'value'> & { readonly options: readonly WordOption[] };
-
-function listWord(w: ClassWords, { options, ...word }: ListWord): Word {
-  const texts = options.map(({ text }) => text);
-  return {
-    ...word,
-    text: options.find(({ value }) => value === word.value)?.text ?? word.value,
-    options,
-    unmatched: (typed) => deriveWords(w).noChoice(typed.trim(), word.label, texts),
-  };
-}
 
 function choiceWord<Value extends string>(
   w: ClassWords,

@@ -7,11 +7,10 @@ import { taughtTonics } from '@/core/scale/taught';
 import { TONICS } from '@/core/scale/tonic';
 import type { ClassWords } from '@/core/words/class-words';
 import { ruleWords, saySignatureProblem } from '@/core/words/say-signature';
-import { deriveWords } from '@/core/words/screen/derive';
 import { questionWords } from '@/core/words/screen/questions';
 import { signCount } from '@/core/words/vocabulary';
 import type { SentencePart } from '@/ui/sentence/Sentence';
-import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
+import type { Word } from '@/ui/sentence/words';
 import { kindWord } from '../derive/kind-word';
 import {
   CLEF_SETS,
@@ -21,25 +20,7 @@ import {
   type WhichKey,
   type WriteTask,
 } from '../derive/question';
-
-function option(value: string, text: string, detail?: string): WordOption {
-  const match = (typed: string) =>
-    Math.max(matchPhrase(text, typed), detail ? matchPhrase(detail, typed) : 0);
-  return { value, text, match, ...(detail ? { detail } : {}) };
-}
-
-type ListWord = Pick<Word, 'id' | 'label' | 'key' | 'value'> & { readonly options: readonly WordOption[] };
-
-/** A word chosen from a list; its text is that of its value. */
-function listWord(w: ClassWords, { options, ...word }: ListWord): Word {
-  const texts = options.map(({ text }) => text);
-  return {
-    ...word,
-    text: options.find(({ value }) => value === word.value)?.text ?? word.value,
-    options,
-    unmatched: (typed) => deriveWords(w).noChoice(typed.trim(), word.label, texts),
-  };
-}
+import { listWord, option } from '../desk/list-word';
 
 /** Signs that are typed one by one: in order they are a count, else the reason why they are none. */
 function drawnIn(w: ClassWords, typed: string): ReturnType<typeof readDrawn> | null {
