@@ -1,5 +1,5 @@
 import { type Letter, letterAfter } from '../note/letter';
-import { noteAtFifths, type SpelledNote, semitonesAbove, spelled } from '../note/spelled';
+import { fifthsOf, noteAtFifths, type SpelledNote, semitonesAbove, spelled } from '../note/spelled';
 
 /** Fifteen names on twelve spokes, or twelve places with both names where two meet. */
 export const CIRCLE_SIZES = ['fifteen', 'twelve'] as const;
@@ -58,8 +58,8 @@ export type CountedFifth = {
  *
  * @example noteName(countedFifth(noteNamed('B'), 1).to) // 'F♯'
  */
-export function countedFifth(from: SpelledNote, way: 1 | -1, places: number): CountedFifth | null {
-  const to = noteAtFifths(places + way);
+export function countedFifth(from: SpelledNote, way: 1 | -1): CountedFifth | null {
+  const to = noteAtFifths(fifthsOf(from) + way);
   if (!to) return null;
   const letters = Array.from({ length: 5 }, (_, step) => letterAfter(from.letter, way * step));
   const plain = spelled(to.letter, 0);
@@ -105,7 +105,7 @@ export function buildCircle(size: CircleSize): readonly CircleStep[] {
   const shown = [0];
   const arm = (way: 1 | -1) => {
     for (let signs = 1; signs <= most; signs += 1) {
-      const fifth = countedFifth(majorAt(way * (signs - 1)), way, way * (signs - 1));
+      const fifth = countedFifth(majorAt(way * (signs - 1)), way);
       if (!fifth) throw new RangeError('the circle needs no third sign');
       shown.push(way * signs);
       const twin = shown.includes(way * signs - way * 12) ? majorAt(way * signs - way * 12) : null;

@@ -26,7 +26,7 @@ export function isSameKey(one: Key, other: Key): boolean {
  * The seven notes of a key from its tonic up: seven neighbours on the line of fifths, from one place under its
  * signature's major tonic. Null where one would need a third sign, far outside the 21 tonics.
  *
- * @example notesOfKey({ tonic: noteNamed('F'), mode: 'minor' }).map(noteName).join(' ') // 'F G A♭ B♭ C D♭ E♭'
+ * @example notesOf({ tonic: noteNamed('F'), mode: 'minor' }).map(noteName).join(' ') // 'F G A♭ B♭ C D♭ E♭'
  */
 export function notesOf(key: Key): readonly SpelledNote[] | null {
   const first = signatureOfKey(key) - 1;

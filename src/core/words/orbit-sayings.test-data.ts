@@ -91,8 +91,7 @@ export const ORBIT_SAYINGS: readonly ((w: ClassWords) => readonly SaidStep[])[] 
       ),
     ),
   ...['B', 'F', 'C', 'F#'].map((from) => (w: ClassWords) => {
-    const place = fifthsOf(noteNamed(from));
-    const fifths = ([1, -1] as const).flatMap((way) => countedFifth(noteNamed(from), way, place) ?? []);
+    const fifths = ([1, -1] as const).flatMap((way) => countedFifth(noteNamed(from), way) ?? []);
     return said(
       fifths.flatMap((fifth) => [sayFifth(w, fifth), ...sayThreeWays(w, fifth), sayInverted(w, fifth)]),
     );

@@ -1,4 +1,4 @@
-import { type RefObject, useEffect } from 'react';
+import { lazy, type RefObject, Suspense, useEffect } from 'react';
 import type { Backup } from '@/store/backup';
 import type { BringWay } from '@/store/bringing-in';
 import type { SchoolData } from '@/store/school-data';
@@ -6,8 +6,9 @@ import { FileDrop } from '@/ui/files/FileDrop';
 import { useFileIn } from '@/ui/files/use-file-in';
 import { useWords } from '@/ui/school/use-class';
 import type { OfferedScale } from '@/workers/read-file';
-import { OfferSheet } from './lazily';
 import type { DeriveSentence } from './sentence';
+
+const OfferSheet = lazy(() => import('./OfferSheet').then((module) => ({ default: module.OfferSheet })));
 
 type Props = {
   /** Opens the browser's own way to choose a file. */
@@ -30,22 +31,24 @@ export function FilesIn({ input, wanted, data, now, onSay, onKeep, onBringIn }: 
   return (
     <>
       <FileDrop onFile={file.take} input={input} />
-      {file.file.stage !== 'none' && (
-        <OfferSheet
-          handle={file}
-          data={data}
-          now={now}
-          onSay={(sentence) => {
-            file.close();
-            onSay(sentence);
-          }}
-          onKeep={onKeep}
-          onBringIn={async (backup, way) => {
-            await onBringIn(backup, way);
-            file.close();
-          }}
-        />
-      )}
+      <Suspense>
+        {file.file.stage !== 'none' && (
+          <OfferSheet
+            handle={file}
+            data={data}
+            now={now}
+            onSay={(sentence) => {
+              file.close();
+              onSay(sentence);
+            }}
+            onKeep={onKeep}
+            onBringIn={async (backup, way) => {
+              await onBringIn(backup, way);
+              file.close();
+            }}
+          />
+        )}
+      </Suspense>
     </>
   );
 }

@@ -5,9 +5,6 @@ import { lazy } from 'react';
 export const ShelfSheet = lazy(() =>
   import('../shelf/ShelfSheet').then((module) => ({ default: module.ShelfSheet })),
 );
-export const OfferSheet = lazy(() =>
-  import('./OfferSheet').then((module) => ({ default: module.OfferSheet })),
-);
 export const loadFilesIn = () => import('./FilesIn').then((module) => ({ default: module.FilesIn }));
 export const FilesIn = lazy(loadFilesIn);
 export const Compare = lazy(() => import('./Compare').then((module) => ({ default: module.Compare })));

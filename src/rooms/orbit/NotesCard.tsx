@@ -1,5 +1,5 @@
 import { type CountedFifth, countedFifth } from '@/core/harmony/circle';
-import { fifthsOf, type SpelledNote } from '@/core/note/spelled';
+import type { SpelledNote } from '@/core/note/spelled';
 import { sayFifth, sayInverted, sayThreeWays } from '@/core/words/say-fifth';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { useWords } from '@/ui/school/use-class';
@@ -10,9 +10,8 @@ type Props = { readonly note: SpelledNote };
 export function NotesCard({ note }: Props) {
   const w = useWords();
   const { notes: say } = orbitWords(w);
-  const place = fifthsOf(note);
-  const up = countedFifth(note, 1, place);
-  const down = countedFifth(note, -1, place);
+  const up = countedFifth(note, 1);
+  const down = countedFifth(note, -1);
   return (
     <dl className="flex flex-col gap-3">
       {up && <Fifth title={say.up} fifth={up} />}

@@ -4,7 +4,6 @@ import { chordsOfKey } from '@/core/harmony/family';
 import { carryLine } from '@/core/harmony/fifth-line';
 import { signatureOfKey } from '@/core/harmony/key';
 import { neighbourOf } from '@/core/harmony/neighbour';
-import { fifthsOf } from '@/core/note/spelled';
 import { isPrintable } from '@/core/scale/signature';
 import type { ClassWords } from '@/core/words/class-words';
 import { chordSymbol, sayChordProblem, sayChordStep } from '@/core/words/say-chord';
@@ -76,8 +75,7 @@ export function linesOf(w: ClassWords, sentence: OrbitSentence): readonly string
         ({ numeral, chord }) => `${numeral}: ${chordSymbol(w, chord)}, ${w.row(chord.notes)}`,
       );
     case 'notes': {
-      const place = fifthsOf(sentence.note);
-      const [up, down] = [countedFifth(sentence.note, 1, place), countedFifth(sentence.note, -1, place)];
+      const [up, down] = [countedFifth(sentence.note, 1), countedFifth(sentence.note, -1)];
       return [
         ...(up ? [`${w.note(up.to)}: ${sayFifth(w, up)}`] : []),
         ...(down ? [`${w.note(down.to)}: ${sayFifth(w, down)}`] : []),

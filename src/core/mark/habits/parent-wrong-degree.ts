@@ -1,0 +1,24 @@
+import { fifthsOf } from '../../note/spelled';
+import { PARENT_DEGREE } from '../../scale/mode';
+import type { Habit } from '../habit';
+import type { Working } from '../working';
+import { DEGREE_PLACE, modeAsked } from './asked-mode';
+import { under } from './under-signature';
+
+/** The parent whose degree is one off was taken; the tonic stayed as asked. D dorian with B flat and E flat. */
+export const parentWrongDegree: Habit = {
+  id: 'parent-wrong-degree',
+  rank: 4,
+  alters: 'working',
+  workings: (working, question): readonly Working[] => {
+    const mode = modeAsked(question);
+    if (!mode) return [];
+    const degree = PARENT_DEGREE[mode];
+    return [degree - 1, degree + 1].flatMap((wrong) => {
+      const place = DEGREE_PLACE[wrong - 1];
+      return place === undefined
+        ? []
+        : under({ ...working, tonicKept: true }, fifthsOf(question.tonic) - place);
+    });
+  },
+};
