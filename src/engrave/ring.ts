@@ -201,7 +201,9 @@ function placeGroup(
   const type = layout.place * (both ? 0.68 : 0.82);
   const label = name === '' ? [] : nameMarks(name, both ? -layout.place * 0.34 : 0, type, fill);
   const second =
-    other === '' ? [] : nameMarks(other, layout.place * 0.42, type * 0.86, strong ? 'sheet' : 'flat');
+    other === ''
+      ? []
+      : nameMarks(other, layout.place * 0.42, type * 0.86, strong ? 'sheet' : armInk(twin ?? 0));
   return group(`place-${count}`, 'place', [circle, ...label, ...second], {
     place: count + 7,
     ...layout.at(count),
@@ -221,17 +223,21 @@ function beyondGroup(w: ClassWords, layout: RingLayout, count: number, mark: Rin
     dash: '3 3',
   };
   const name = nameMarks(placeName(w, count, 'major'), 0, layout.place * 0.7, 'flat');
-  return group('beyond', 'place', [circle, ...name], layout.at(count));
+  const { small, place: r } = layout;
+  const badge = mark?.badge
+    ? [words(mark.badge, 0, -r * 0.85 - small * 0.5, { size: small, fill: 'plum', bold: true })]
+    : [];
+  return group('beyond', 'place', [circle, ...name, ...badge], layout.at(count));
 }
 
 /** Whether what belongs to a place stands outside the ring: at the foot the sharps' arm has flats on its inner side. */
-function standsOutside({ count, twin }: CirclePlace): boolean {
-  return count > 0 && twin !== null;
+function standsOutside({ count, twin }: CirclePlace, size: CircleSize): boolean {
+  return size === 'fifteen' && count > 0 && twin !== null;
 }
 
 /** Beside a place: its number of signs, its minor, and a badge such as a numeral. */
 function besideGroups(question: RingQuestion, layout: RingLayout, place: CirclePlace): readonly Group[] {
-  const { w, reading, minors, marks, minorMarks, size } = question;
+  const { reading, minors, marks, size } = question;
   const { count } = place;
   const { small, place: r } = layout;
   const groups: Group[] = [];
@@ -252,33 +258,33 @@ function besideGroups(question: RingQuestion, layout: RingLayout, place: CircleP
       ),
     );
   }
-  if (minors && mark?.look !== 'blank')
-    groups.push(minorGroup(w, layout, place, minorMarks.get(count), inside, reading === 'chords'));
+  if (minors && mark?.look !== 'blank') groups.push(minorGroup(question, layout, place, inside));
   return groups;
 }
 
 function minorGroup(
-  w: ClassWords,
+  { w, reading, size: circle, minorMarks }: RingQuestion,
   layout: RingLayout,
   place: CirclePlace,
-  mark: RingMark | undefined,
   inside: boolean,
-  chords: boolean,
 ): Group {
   const { small, place: r } = layout;
   const { count } = place;
+  const mark = minorMarks.get(count);
+  const chords = reading === 'chords';
+  const outside = standsOutside(place, circle);
   const key = keyAt(count, 'minor');
   const short = layout.place < 22;
   const keyed = key ? (short ? shortMinor(w, key.tonic) : w.key(key.tonic, 'minor')) : '';
   const name = mark?.name ?? (chords && key ? `${w.note(key.tonic)}m` : keyed);
-  const out = standsOutside(place) ? r + small * 2.1 : -(r + small * (inside ? (chords ? 2.4 : 2) : 1.5));
+  const out = outside ? r + small * 2.1 : -(r + small * (inside ? (chords ? 2.4 : 2) : 1.5));
   const badge = mark?.badge ? `  ${mark.badge}` : '';
   const fill: Ink = mark ? (mark.look === 'home' || mark.look === 'end' ? 'ink' : 'plum') : 'quiet';
   const at = layout.at(count, out);
   const size = small + 1;
   // Words lie beside their place, towards the middle, not across it.
   const side = Math.sin((count * Math.PI) / 6) * (w.settings.circle === 'fifths' ? 1 : -1);
-  const pull = standsOutside(place) || Math.abs(side) < 0.3 ? 0 : -side * (name + badge).length * size * 0.17;
+  const pull = outside || Math.abs(side) < 0.3 ? 0 : -side * (name + badge).length * size * 0.17;
   const line = words(name + badge, pull, size * 0.36, {
     size,
     fill,
