@@ -229,9 +229,22 @@ test('a class of fourths with twelve keys and minors of their own sees its own c
   classRoom,
 }) => {
   await classRoom.open('?part=2');
-  await classRoom.choose('Keys taught', '12 keys');
-  await orbit.open('?see=keys&key=E+major');
+  for (const [matter, choice] of [
+    ['Keys taught', '12 keys'],
+    ['The circle', 'Clockwise in fourths'],
+    ['Minors stand', 'On a circle of their own'],
+  ] as const) {
+    await classRoom.choose(matter, choice);
+    await classRoom.chosen(matter, choice);
+  }
+  await orbit.open('?see=keys&key=E+minor');
   await expect(orbit.ring.getByRole('button')).toHaveCount(12);
+  // Fifths run to the left, and one sharp stands there.
+  await expect(orbit.card('E minor')).toContainText('One place anticlockwise from C: one sharp.');
+  const [sharp, flat] = await Promise.all(
+    ['E minor, one sharp', 'D minor, one flat'].map((name) => orbit.place(name).boundingBox()),
+  );
+  expect(sharp?.x).toBeLessThan(flat?.x ?? 0);
   await page.keyboard.press('/');
   await page.getByRole('combobox', { name: 'Ask line' }).fill('circle of fifths');
   await page.keyboard.press('Enter');
