@@ -1,5 +1,8 @@
 import { type Letter, letterAfter } from '../note/letter';
 import { fifthsOf, noteAtFifths, type SpelledNote, semitonesAbove, spelled } from '../note/spelled';
+import { MODE_PLACE } from '../scale/mode';
+import { practicalSignature } from '../scale/signature';
+import { type Chord, TRIAD_OF } from './chord';
 
 /** Fifteen names on twelve spokes, or twelve places with both names where two meet. */
 export const CIRCLE_SIZES = ['fifteen', 'twelve'] as const;
@@ -38,6 +41,26 @@ export function placesOf(size: CircleSize): readonly CirclePlace[] {
     ({ count, twin }) =>
       twin === null || Math.abs(count) < Math.abs(twin) || (Math.abs(count) === Math.abs(twin) && count > 0),
   );
+}
+
+/** The place that shows a signature on a circle: past seven signs that of its equivalent, on twelve the one that stands. */
+export function placeFor(size: CircleSize, count: number): number {
+  const printed = practicalSignature(count);
+  const stands = placesOf(size).find((place) => place.spoke === spokeOf(printed));
+  return size === 'fifteen' || !stands ? printed : stands.count;
+}
+
+/**
+ * Where a chord stands on the circle: major and augmented under their root, minor and diminished beside the major that
+ * has their root as its 6th.
+ */
+export function placeOfChord({ root, quality }: Pick<Chord, 'root' | 'quality'>): {
+  readonly count: number;
+  readonly beside: boolean;
+} {
+  const triad = TRIAD_OF[quality];
+  const beside = triad === 'minor' || triad === 'diminished';
+  return { count: fifthsOf(root) - (beside ? MODE_PLACE.minor : MODE_PLACE.major), beside };
 }
 
 /** A fifth counted both ways from a note. */

@@ -1,6 +1,6 @@
 import { letterIndex } from '../note/letter';
 import { type Fifths, fifths, noteAtFifths, type SpelledNote } from '../note/spelled';
-import type { Mode } from '../scale/mode';
+import { type Mode, relativeMode } from '../scale/mode';
 import { enharmonicKeyTonic, ownerOf, signatureOf } from '../scale/signature';
 
 /** A key: a home note and the mode that says where it lies among its seven notes. Minor is natural minor here. */
@@ -45,10 +45,10 @@ export function enharmonicKey(key: Key): Key | null {
 
 /** The relative key: major's natural minor, minor's major, and a mode's parent major. It shares the signature. */
 export function relativeKey(key: Key): Key | null {
-  return keyAt(signatureOfKey(key), key.mode === 'major' ? 'minor' : 'major');
+  return keyAt(signatureOfKey(key), relativeMode(key.mode));
 }
 
 /** The parallel key, on the same tonic: major's natural minor, and the major of every other mode. */
 export function parallelKey(key: Key): Key {
-  return { tonic: key.tonic, mode: key.mode === 'major' ? 'minor' : 'major' };
+  return { tonic: key.tonic, mode: relativeMode(key.mode) };
 }

@@ -1,5 +1,5 @@
 import type { Fifths, SpelledNote } from '../note/spelled';
-import { isPrintable } from '../scale/signature';
+import { isPrintable, practicalSignature } from '../scale/signature';
 import type { Chord } from './chord';
 import { isSameKey, type Key, keyAt, notesOf, signatureOfKey } from './key';
 import { newNoteAt, type Way } from './neighbour';
@@ -83,7 +83,7 @@ function walks(start: number, end: number, way: Way, hops: number): readonly (re
     return moves ? [moves] : [];
   });
   if (found.length > 0) return found;
-  const [from, to] = [practical(start), practical(end)];
+  const [from, to] = [practicalSignature(start), practicalSignature(end)];
   if (to !== end) {
     const last: Move = { signature: end, by: 'respelling' };
     return walks(start, to, way, hops).map((moves) => [...moves, last]);
@@ -91,11 +91,6 @@ function walks(start: number, end: number, way: Way, hops: number): readonly (re
   if (from === start) return [];
   const first: Move = { signature: from, by: 'respelling' };
   return walks(from, end, way, hops).map((moves) => [first, ...moves]);
-}
-
-/** The signature under which a key is written in practice: its own, or that of its equivalent past seven signs. */
-function practical(signature: number): number {
-  return isPrintable(signature as Fifths) ? signature : signature - 12 * Math.sign(signature);
 }
 
 /** The most signs any key of a walk has, for ranking: fewer are easier to read. */

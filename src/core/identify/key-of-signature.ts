@@ -1,3 +1,4 @@
+import { raisedSeventh } from '../harmony/raised-seventh';
 import { type Fifths, fifthsOf, noteAtFifths, type SpelledNote } from '../note/spelled';
 import { MODES, type Mode } from '../scale/mode';
 import { accidentalsOf, isPrintable, ownerOf } from '../scale/signature';
@@ -124,7 +125,7 @@ export function keysOf(question: KeyQuestion): KeyAnswer {
   }
   if (asked === 'every' || asked === 'minor' || asked === 'major') {
     const seventh = noteAtFifths(fifthsOf(minor) - 2);
-    const raised = noteAtFifths(fifthsOf(minor) + 5);
+    const raised = raisedSeventh(minor);
     if (seventh && raised) say({ code: 'major-or-minor', major, minor, seventh, raised });
   }
   const wanted: readonly Mode[] =

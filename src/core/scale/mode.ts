@@ -17,6 +17,11 @@ export const PARENT_DEGREE: Readonly<Record<Mode, number>> = {
   locrian: 7,
 };
 
+/** The mode of the relative key, which shares the signature: major's minor; minor's, and every other mode's, major. */
+export function relativeMode(mode: Mode): 'major' | 'minor' {
+  return mode === 'major' ? 'minor' : 'major';
+}
+
 /** Places of the mode's tonic right of the signature's major tonic on the line of fifths. */
 export const MODE_PLACE: Readonly<Record<Mode, number>> = {
   lydian: -1,

@@ -1,5 +1,6 @@
 import { type SpelledNote, semitonesAbove } from '../note/spelled';
-import { PATTERNS, type ScaleId, WHOLE_OF } from './pattern';
+import { relativeMode } from './mode';
+import { PATTERNS, type ScaleId, scaleOfMode, WHOLE_OF } from './pattern';
 import { enharmonicTonic, type Scale } from './scale';
 import { ownerOf, signatureOf } from './signature';
 
@@ -48,7 +49,7 @@ export function relatedKeys(scale: Scale): readonly RelatedKey[] {
     const parallel = five ? [related('parallel', tonic, tonic, five)] : [];
     return [related('whole', tonic, tonic, whole), ...parallel, ...sounding];
   }
-  const other: ScaleId = mode === 'major' ? 'natural-minor' : 'major';
+  const other: ScaleId = scaleOfMode(relativeMode(mode));
   const relative = ownerOf(signatureOf(tonic, mode), PATTERNS[other].mode);
   return [
     ...(relative ? [related('relative', tonic, relative, other)] : []),

@@ -41,6 +41,11 @@ export function isPrintable(count: Fifths): boolean {
   return Math.abs(count) <= MOST_SIGNS;
 }
 
+/** The signature a key is written with in practice: its own, or past seven signs that of its equivalent. */
+export function practicalSignature(count: number): number {
+  return Math.abs(count) <= MOST_SIGNS ? count : count - 12 * Math.sign(count);
+}
+
 /** Signature of a tonic in a mode, in fifths. */
 export function signatureOf(tonic: SpelledNote, mode: Mode): Fifths {
   return fifths(fifthsOf(tonic) - MODE_PLACE[mode]);

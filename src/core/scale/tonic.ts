@@ -1,6 +1,6 @@
 import { LETTERS } from '../note/letter';
 import { type Fifths, type SpelledNote, spelled } from '../note/spelled';
-import type { Mode } from './mode';
+import { type Mode, relativeMode } from './mode';
 import { ownerOf, signatureOf } from './signature';
 
 /** The 21 tonics: seven letters, flat, plain and sharp. */
@@ -19,7 +19,7 @@ export function relativeTonic(
   tonic: SpelledNote,
   mode: Extract<Mode, 'major' | 'minor'>,
 ): SpelledNote | null {
-  return ownerOf(signatureOf(tonic, mode), mode === 'major' ? 'minor' : 'major');
+  return ownerOf(signatureOf(tonic, mode), relativeMode(mode));
 }
 
 /**

@@ -46,6 +46,7 @@ export type ClassWords = {
   readonly half: string;
   readonly halves: string;
   readonly whole: string;
+  readonly wholes: string;
   readonly bothSteps: string;
   /** A tonic inside the name of its key: `B♭`, small where the class writes minor so. */
   readonly keyTonic: (tonic: SpelledNote, mode: KeyMode) => string;

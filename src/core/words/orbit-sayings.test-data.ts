@@ -1,6 +1,7 @@
 import { CHORD_QUALITIES } from '../harmony/chord';
 import { spellChord } from '../harmony/chord-spelling';
 import { buildCircle, CIRCLE_SIZES, countedFifth, readOff } from '../harmony/circle';
+import { chordsOfKey } from '../harmony/family';
 import { carryLine } from '../harmony/fifth-line';
 import { judgePlace } from '../harmony/fill-circle';
 import type { Key } from '../harmony/key';
@@ -9,7 +10,7 @@ import { journeyOf } from '../harmony/route';
 import { noteNamed } from '../note/parse';
 import { fifthsOf } from '../note/spelled';
 import type { ClassWords } from './class-words';
-import { chordName, chordSymbol, sayChordProblem, sayChordStep } from './say-chord';
+import { chordName, chordSymbol, sayChordProblem, sayChordStep, sayFamily } from './say-chord';
 import { sayCircleStep, sayFilled } from './say-circle';
 import { sayCarried, sayFifth, sayInverted, sayThreeWays } from './say-fifth';
 import { sayCounted, sayJar, sayNearness, sayNeighbour, sayReadOff } from './say-key';
@@ -98,7 +99,12 @@ export const ORBIT_SAYINGS: readonly ((w: ClassWords) => readonly SaidStep[])[] 
   }),
   (w) => said(carryLine('C B F#'.split(' ').map(noteNamed), key('C')).map((each) => sayCarried(w, each))),
   (w) => {
-    const { about, chords, notes } = orbitWords(w);
-    return said([about.relative, about.parallel, chords.family('1', '4', '5'), notes.perfect]);
+    const { about, notes } = orbitWords(w);
+    return said([
+      about.relative,
+      about.parallel,
+      sayFamily(w, chordsOfKey(key('F', 'minor'), 'triads', w.settings)),
+      notes.perfect,
+    ]);
   },
 ];

@@ -1,6 +1,8 @@
 import type { Chord, ChordQuality } from '../harmony/chord';
 import type { ChordProblem, ChordSaying } from '../harmony/chord-spelling';
+import type { KeyChord } from '../harmony/family';
 import type { ClassWords } from './class-words';
+import { roundWord } from './say-key';
 import type { SaidStep } from './say-method';
 import { numberWord } from './vocabulary';
 
@@ -77,15 +79,15 @@ function notThe(w: ClassWords, refused: Of<'chord-third'>['refused']): string {
 
 function thirdLine(w: ClassWords, { root, to, semitones, refused }: Of<'chord-third'>): SaidStep {
   const major = semitones === 4;
-  const way = major ? `two ${w.whole}s` : `${w.aStep(2)} and ${w.aStep(1)}`;
+  const way = major ? `two ${w.wholes}` : `${w.aStep(2)} and ${w.aStep(1)}`;
   return {
-    text: `The third is ${major ? 'major' : 'minor'}: ${way.replace('Ganztons', 'Ganztöne').replace('step of 1s', 'steps of 1')} over ${w.note(root)} stands ${w.note(to)}.`,
+    text: `The third is ${major ? 'major' : 'minor'}: ${way} over ${w.note(root)} stands ${w.note(to)}.`,
     reason: `${numberWord(semitones).replace(/^./u, (first) => first.toUpperCase())} ${w.halves}.${notThe(w, refused)}`,
   };
 }
 
 function fifthLine(w: ClassWords, { root, perfect, to, moved }: Of<'chord-fifth'>): SaidStep {
-  const clockwise = w.settings.circle === 'fifths' ? 'clockwise' : 'anticlockwise';
+  const clockwise = roundWord(w, 1);
   if (moved === 0 || !perfect) {
     return {
       text: `The fifth is ${moved === 0 ? 'perfect' : moved < 0 ? 'diminished' : 'augmented'}: ${w.note(to)}.`,
@@ -109,6 +111,15 @@ function seventhLine(w: ClassWords, { root, to, below, refused }: Of<'chord-seve
     text: `The seventh is ${kind}: ${way} below the octave ${w.note(root)} stands ${w.note(to)}.`,
     reason: notThe(w, refused).trim() || null,
   };
+}
+
+/** How the three chief chords of a key lie on the circle: the fourth degree's one place back, the fifth's one place on. */
+export function sayFamily(w: ClassWords, chords: readonly KeyChord[]): string {
+  const [one, , , four, five] = chords;
+  if (!one || !four || !five) throw new RangeError('a key has seven chords');
+  const row = [four, one].map(({ chord }) => chordSymbol(w, chord)).join(', ');
+  const sides = `${four.numeral} one place ${roundWord(w, -1)}, ${five.numeral} one place ${roundWord(w, 1)}`;
+  return `${row} and ${chordSymbol(w, five.chord)} lie side by side: ${sides}.`;
 }
 
 /** Why a chord cannot be spelled, and what to take instead. */

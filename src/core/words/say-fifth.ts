@@ -1,7 +1,6 @@
 import type { CountedFifth } from '../harmony/circle';
 import type { CarriedNote } from '../harmony/fifth-line';
-import { noteOfPlace } from '../harmony/place-name';
-import { fifthsOf, semitonesAbove, spelled } from '../note/spelled';
+import { enharmonics, semitonesAbove, spelled } from '../note/spelled';
 import type { ClassWords } from './class-words';
 import { numberWord } from './vocabulary';
 
@@ -20,8 +19,8 @@ export function sayFifth(w: ClassWords, { from, to, letters, bare }: CountedFift
 export function sayThreeWays(w: ClassWords, { from, to, letters, bare }: CountedFifth): readonly string[] {
   const plain = spelled(to.letter, 0);
   const byLetters = `By ${w.letterWords}: the fifth ${w.letterWord} from ${w.letter(from.letter)} is ${w.letter(letters.at(-1) ?? to.letter)}${bare === 7 ? '.' : `; without a sign that is ${w.note(plain)}, ${numberWord(semitonesAbove(from, plain))} ${w.halves}, and no perfect fifth.`}`;
-  const twin = fifthsOf(to) > 0 ? fifthsOf(to) - 12 : fifthsOf(to) + 12;
-  const byHalves = `By ${w.halves}: seven above ${w.note(from)} sounds ${w.note(to)}, and just as well ${w.note(noteOfPlace(twin))}; only the ${w.letterWord} decides.`;
+  const [twin] = enharmonics(to);
+  const byHalves = `By ${w.halves}: seven above ${w.note(from)} sounds ${w.note(to)}${twin ? `, and just as well ${w.note(twin)}` : ''}; only the ${w.letterWord} decides.`;
   const byDegree = `By degree: the ${w.degree(to, from)} of ${w.key(from, 'major')}. Inside another key a fifth may be smaller: from its 7th degree it is six ${w.halves}.`;
   return [byLetters, byHalves, byDegree];
 }

@@ -14,6 +14,7 @@ type StepWords = {
   readonly half: string;
   readonly halves: string;
   readonly whole: string;
+  readonly wholes: string;
   /** Both kinds together. */
   readonly both: string;
 };
@@ -25,6 +26,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     half: 'half step',
     halves: 'half steps',
     whole: 'whole step',
+    wholes: 'whole steps',
     both: 'whole and half steps',
   },
   'tone-semitone': {
@@ -33,6 +35,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     half: 'semitone',
     halves: 'semitones',
     whole: 'tone',
+    wholes: 'tones',
     both: 'tones and semitones',
   },
   german: {
@@ -41,6 +44,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     half: 'Halbton',
     halves: 'Halbtöne',
     whole: 'Ganzton',
+    wholes: 'Ganztöne',
     both: 'Ganztöne and Halbtöne',
   },
   fractions: {
@@ -49,6 +53,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     half: 'step of ½',
     halves: 'steps of ½',
     whole: 'step of 1',
+    wholes: 'steps of 1',
     both: 'steps of 1 and ½',
   },
 };

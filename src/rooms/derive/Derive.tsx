@@ -11,6 +11,7 @@ import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { type Lit, sameLit } from '@/ui/surfaces/lit';
 import { useIdle } from '@/ui/use-idle';
+import { useSeen } from '@/ui/use-seen';
 import { useSteady } from '@/ui/use-steady';
 import { walksItself } from '../ask/go-to';
 import { REST } from '../desk/address-store';
@@ -59,13 +60,6 @@ export function Derive(props: Props) {
   );
 }
 
-/** Whether something has ever been so. */
-function useSeen(now: boolean): boolean {
-  const seen = useRef(false);
-  seen.current ||= now;
-  return seen.current;
-}
-
 type Sheet = 'shelf' | 'keys' | 'share' | 'why' | null;
 
 function Room({ served }: Props) {
@@ -103,7 +97,6 @@ function Room({ served }: Props) {
     return () => clearTimeout(rested);
   }, [w, scale]);
 
-  // Once opened, a sheet stays, so that it can also be seen closing.
   const shelfSeen = useSeen(sheet === 'shelf');
   const keysSeen = useSeen(sheet === 'keys');
   const whySeen = useSeen(sheet === 'why');

@@ -1,10 +1,11 @@
 import { BookmarkPlus, Keyboard, Moon, SquareLibrary, Sun } from 'lucide-react';
-import { lazy, type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useEffect, useState } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
 import { BarButton } from '@/ui/BarButton';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { type ClassHandle, Speaking } from '@/ui/school/use-class';
 import type { SchoolHandle } from '@/ui/school/use-school';
+import { useSeen } from '@/ui/use-seen';
 import { AskSlot } from '../ask/AskSlot';
 import { type ShareList, ShareMenu } from './ShareMenu';
 import type { DeskHandle } from './use-desk';
@@ -29,13 +30,6 @@ type Props = {
   };
   readonly children: ReactNode;
 };
-
-/** Whether something has ever been so: a sheet once opened stays, so that it can also be seen closing. */
-function useSeen(now: boolean): boolean {
-  const seen = useRef(false);
-  seen.current ||= now;
-  return seen.current;
-}
 
 /** What stands about the sentence of a room: the line on top, and the sheets that open over it. */
 export function Desk({ desk, speech, school, shares, shareNames, keys, children }: Props) {

@@ -25,9 +25,14 @@ type Props = {
   readonly onColumns: (columns: readonly BookColumn[]) => void;
 };
 
+/** Columns that show the number of signs. */
+function isByCount(column: BookColumn): boolean {
+  return column === 'count' || column === 'staff';
+}
+
 /** What sorts a column; signatures by their place on the line of fifths. */
 function sortValue(w: ClassWords, row: BookRow, column: BookColumn): string | number {
-  return column === 'count' || column === 'staff' ? row.count : cellText(w, row, column);
+  return isByCount(column) ? row.count : cellText(w, row, column);
 }
 
 function tableColumns(w: ClassWords, columns: readonly BookColumn[]): ColumnDef<BookRow>[] {
@@ -37,10 +42,7 @@ function tableColumns(w: ClassWords, columns: readonly BookColumn[]): ColumnDef<
     header: heads[column],
     sortDescFirst: false,
     accessorFn: (row) => sortValue(w, row, column),
-    sortingFn:
-      typeof sortValue(w, bookRows({ size: 'twelve', order: 'line' })[0] as BookRow, column) === 'number'
-        ? 'basic'
-        : 'text',
+    sortingFn: isByCount(column) ? 'basic' : 'text',
     cell: ({ row }) => <Cell row={row.original} column={column} />,
   }));
 }
@@ -123,8 +125,7 @@ export function BookTable({ book, onColumns }: Props) {
         </fieldset>
       </div>
       {found.length === 0 && <p role="status">{say.none(wanted)}</p>}
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a box that scrolls must be reached by keys */}
-      <div className="min-h-0 grow overflow-auto" tabIndex={0} role="region" aria-label={say.caption}>
+      <div className="min-h-0 grow overflow-auto">
         <table className="w-full border-collapse text-left">
           <caption className="sr-only">{say.caption}</caption>
           <thead className="sticky top-0 bg-sheet">

@@ -10,7 +10,7 @@ import {
 import { type Key, relativeKey, signatureOfKey } from '@/core/harmony/key';
 import type { SpelledNote } from '@/core/note/spelled';
 import { scaleNamed } from '@/core/scale/scale';
-import { chordName, chordSymbol } from '@/core/words/say-chord';
+import { chordName, chordSymbol, sayFamily } from '@/core/words/say-chord';
 import { keyName } from '@/core/words/say-key';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { capital, signCount } from '@/core/words/vocabulary';
@@ -119,8 +119,7 @@ function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly
   const w = useWords();
   const { chords: say } = orbitWords(w);
   if (!it) return null;
-  const triads = chordsOfKey(home, 'triads', w.settings).map(({ chord }) => chordSymbol(w, chord));
-  const [one = '', , , four = '', five = ''] = triads;
+  const triads = chordsOfKey(home, 'triads', w.settings);
   const dominant = dominantOf(it.chord.root, true);
   const moves = twoFiveOne(home);
   const scales = scalesFor(it.chord);
@@ -141,7 +140,7 @@ function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly
           )}
         </div>
       </div>
-      <p className="text-small">{say.family(one, four, five)}</p>
+      <p className="text-small">{sayFamily(w, triads)}</p>
       {moves && (
         <div>
           <h3 className="text-small text-quiet">{say.twoFiveOne}</h3>

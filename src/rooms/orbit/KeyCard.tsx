@@ -41,7 +41,7 @@ export function KeyCard({ it, readsOff, onReadOff }: Props) {
   const off = readOff(printed ? count : twin ? signatureOfKey(twin) : 0);
   return (
     <>
-      <ScaleStaff id="key" tonic={it.tonic} scale={scaleOfMode(it.mode)} />
+      <ScaleStaff id="key" it={it} />
       <p>
         {sayCounted(w, it)} {printed ? '' : say.theoretical}
       </p>

@@ -5,7 +5,7 @@ import { orbitWords } from '@/core/words/screen/orbit';
 import { SceneView } from '@/ui/scene/SceneView';
 import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
-import { useStaffEngraver } from '../questions/EntryStaff';
+import { useStaffEngraver } from '@/ui/surfaces/use-staff-engraver';
 
 type Props = { readonly line: readonly CarriedNote[] };
 

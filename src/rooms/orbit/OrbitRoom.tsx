@@ -1,9 +1,10 @@
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { placeFor } from '@/core/harmony/circle';
 import { keyAt } from '@/core/harmony/key';
 import { noteAtFifths } from '@/core/note/spelled';
 import { ENGLISH } from '@/core/words/class-words';
 import { orbitWords } from '@/core/words/screen/orbit';
-import { placeName, type RingReading } from '@/engrave/ring';
+import { placeName, type RingReading, wayOf } from '@/engrave/ring';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { useClass } from '@/ui/school/use-class';
 import { useSchool } from '@/ui/school/use-school';
@@ -99,7 +100,6 @@ function Room() {
       const next = withOrbitWord(writeOrbit(sentence), sentence, id, value);
       if (typeof next === 'string') goToOrbit(next, 'finished');
       else if (next !== sentence) sayOrbit(next, 'finished');
-      if (typeof next !== 'string') restOrbit();
     },
     place: (count: number, change: Change) => {
       const next = atPlace(sentence, count, mode);
@@ -119,8 +119,8 @@ function Room() {
         keyed || sentence.kind === 'notes' ? [...ring.marks.entries(), ...ring.minorMarks.entries()] : [];
       const home = from.find(([, { look }]) => look === 'home' || look === 'end')?.[0];
       if (home === undefined) return;
-      const next = home + way > 7 ? -4 : home + way < -7 ? 4 : home + way;
-      hands.place(next, 'passing');
+      // The right arrow turns clockwise, also where the circle is drawn in fourths.
+      hands.place(placeFor(ring.size, home + way * wayOf(w)), 'passing');
     },
   });
   const open = (id: string) => () => setWord(id);

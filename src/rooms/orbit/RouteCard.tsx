@@ -2,7 +2,6 @@ import { signatureOfKey } from '@/core/harmony/key';
 import type { Route } from '@/core/harmony/route';
 import { journeyOf } from '@/core/harmony/route';
 import { sharedNotes } from '@/core/harmony/shared';
-import { scaleOfMode } from '@/core/scale/pattern';
 import { chordSymbol } from '@/core/words/say-chord';
 import { keyName, sayJar, sayNearness } from '@/core/words/say-key';
 import { routeTitle, routeWarning, sayJourney, sayStop } from '@/core/words/say-route';
@@ -66,7 +65,7 @@ export function RouteCard({ sentence, at, onWay, onStep }: Props) {
           ⚠ {warning}
         </p>
       )}
-      <ScaleStaff id="route" tonic={now.tonic} scale={scaleOfMode(now.mode)} />
+      <ScaleStaff id="route" it={now} />
     </>
   );
 }

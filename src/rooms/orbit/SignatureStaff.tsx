@@ -1,19 +1,9 @@
-import { useEffect, useState } from 'react';
 import type { Fifths } from '@/core/note/spelled';
 import { questionWords } from '@/core/words/screen/questions';
 import { CLEF_WORDS, signCount } from '@/core/words/vocabulary';
 import { SceneView } from '@/ui/scene/SceneView';
 import { useWords } from '@/ui/school/use-class';
-
-type Engraver = typeof import('@/engrave/staff')['engraveSignature'];
-
-/** Loaded once for all rows. */
-let loading: Promise<Engraver> | null = null;
-
-function loadEngraver(): Promise<Engraver> {
-  loading ??= import('@/engrave/staff').then(({ engraveSignature }) => engraveSignature);
-  return loading;
-}
+import { useStaffEngraver } from '@/ui/surfaces/use-staff-engraver';
 
 type Props = { readonly count: Fifths };
 
@@ -25,12 +15,9 @@ const HEIGHT = 80;
 /** A signature drawn small on a treble staff; the empty one is drawn like every other. */
 export function SignatureStaff({ count }: Props) {
   const w = useWords();
-  const [engrave, setEngrave] = useState<{ readonly signature: Engraver } | null>(null);
-  useEffect(() => {
-    void loadEngraver().then((signature) => setEngrave({ signature }));
-  }, []);
-  if (!engrave) return <span className="block h-9 w-20" />;
-  const { groups } = engrave.signature('treble', count, WIDTH);
+  const engraver = useStaffEngraver();
+  if (!engraver) return <span className="block h-9 w-20" />;
+  const { groups } = engraver.engraveSignature('treble', count, WIDTH);
   const scene = {
     width: WIDTH,
     height: HEIGHT,

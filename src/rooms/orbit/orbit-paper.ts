@@ -1,9 +1,6 @@
 import { spellChord } from '@/core/harmony/chord-spelling';
 import type { Key } from '@/core/harmony/key';
 import { nearest } from '@/core/identify/note-entry';
-import { scaleOfMode } from '@/core/scale/pattern';
-import { scaleNamed } from '@/core/scale/scale';
-import { writeOut } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { type RingMark, ringScene } from '@/engrave/ring';
@@ -14,6 +11,7 @@ import { linesOf } from './orbit-lines';
 import type { OrbitSentence } from './orbit-sentence';
 import { orbitText } from './orbit-words';
 import { ringOf } from './ring-of';
+import { writtenKey } from './written-key';
 
 const WIDTH = 700;
 const RING = { width: 560, height: 520 };
@@ -28,12 +26,10 @@ export function ringDrawing(w: ClassWords, sentence: OrbitSentence): Scene {
   return ringScene({ ...ring, mode: sentence.mode, minors: false, marks, ...RING });
 }
 
-async function scaleDrawing({ tonic, mode }: Key): Promise<Scene | null> {
+async function scaleDrawing(key: Key): Promise<Scene | null> {
   const { engraveStaff } = await import('@/engrave/staff');
-  const reading = scaleNamed(tonic, scaleOfMode(mode));
-  if (!reading.ok) return null;
-  const signature = reading.scale.theoretical ? 'none' : 'written';
-  return engraveStaff(writeOut(reading.scale, { direction: 'up', clef: 'treble', signature }), WIDTH);
+  const written = writtenKey(key);
+  return written && engraveStaff(written, WIDTH);
 }
 
 /** What stands on a staff beside the ring of a sentence. */

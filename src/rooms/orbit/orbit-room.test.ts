@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CHORD_QUALITIES } from '@/core/harmony/chord';
-import { CIRCLE_SIZES } from '@/core/harmony/circle';
+import { CIRCLE_SIZES, placeFor } from '@/core/harmony/circle';
 import { CHORD_SIZES } from '@/core/harmony/family';
 import type { Key } from '@/core/harmony/key';
 import { BOOK_COLUMNS, BOOK_ORDERS } from '@/core/harmony/key-book';
@@ -28,7 +28,7 @@ import {
   type OrbitSentence,
 } from './orbit-sentence';
 import { orbitParts, orbitText, withOrbitWord } from './orbit-words';
-import { placeFor, ringOf } from './ring-of';
+import { ringOf } from './ring-of';
 
 const key: fc.Arbitrary<Key> = fc.record({
   tonic: fc.constantFrom(...TONICS),
@@ -168,7 +168,6 @@ describe('a key that is typed', () => {
   it('is read as any class writes it', () => {
     fc.assert(
       fc.property(key, anyWords, (each, w) => {
-        // Where minor is only a small letter, a small letter must not be read as major.
         const reading = readKey(w, keyName(w, each));
         expect(reading).toEqual({ ok: true, key: each });
       }),

@@ -1,11 +1,19 @@
 import type { Chord } from '@/core/harmony/chord';
 import { spellChord } from '@/core/harmony/chord-spelling';
-import { buildCircle, type CircleSize, readOff } from '@/core/harmony/circle';
+import {
+  buildCircle,
+  type CircleSize,
+  MOST_PLACES,
+  placeFor,
+  placeOfChord,
+  readOff,
+} from '@/core/harmony/circle';
 import { chordsOfKey } from '@/core/harmony/family';
-import { enharmonicKey, type Key, signatureOfKey } from '@/core/harmony/key';
+import { type Key, signatureOfKey } from '@/core/harmony/key';
 import { journeyOf, type Route } from '@/core/harmony/route';
 import { fifthsOf, type SpelledNote } from '@/core/note/spelled';
 import { degreeOf } from '@/core/scale/degree';
+import { practicalSignature } from '@/core/scale/signature';
 import type { ClassWords } from '@/core/words/class-words';
 import { chordSymbol } from '@/core/words/say-chord';
 import type { RingMark, RingQuestion } from '@/engrave/ring';
@@ -15,9 +23,6 @@ import type { OrbitSentence } from './orbit-sentence';
 export type Ring = Omit<RingQuestion, 'width' | 'height'>;
 
 type Marks = Map<number, RingMark>;
-
-/** The most a place can be from C. */
-const MOST = 7;
 
 function sizeOf(w: ClassWords): CircleSize {
   return w.settings.keysTaught === 'twelve' ? 'twelve' : 'fifteen';
@@ -36,13 +41,6 @@ function plain(w: ClassWords, size: CircleSize = sizeOf(w)): Ring {
     route: [],
     beyond: null,
   };
-}
-
-/** The place that shows a signature: its own, or past seven signs that of its equivalent; on twelve places the one that stands. */
-export function placeFor(size: CircleSize, count: number): number {
-  const printed = Math.abs(count) > MOST ? count - 12 * Math.sign(count) : count;
-  if (size === 'fifteen' || Math.abs(printed) < 6 || printed === 6) return printed;
-  return printed > 0 ? printed - 12 : printed + 12;
 }
 
 /** How the keys of a mode stand: minors on the places of their relatives, or each mode on a circle of its own. */
@@ -64,29 +62,23 @@ function keysRing(w: ClassWords, key: Key, readsOff: boolean): Ring {
     markKey(ring, key, { look: 'home' });
     return ring;
   }
-  const shown = enharmonicKey(key);
-  const count = Math.abs(signatureOfKey(key)) > MOST && shown ? signatureOfKey(shown) : signatureOfKey(key);
+  const count = practicalSignature(signatureOfKey(key));
   const { places } = readOff(count);
   const marks: Marks = new Map([[count, { look: 'end' as const }]]);
   for (const [at, place] of places.entries()) marks.set(place, { look: 'on', badge: String(at + 1) });
-  const beyond = places.find((place) => Math.abs(place) > MOST) ?? null;
+  const beyond = places.find((place) => Math.abs(place) > MOST_PLACES) ?? null;
   return { ...plain(w, 'fifteen'), reading: 'notes', minors: false, marks, beyond };
 }
 
-/** Where a chord stands: major and augmented in the circles, minor and diminished on their relatives' places. */
-function markChord(ring: Ring, { root, quality }: Pick<Chord, 'root' | 'quality'>, mark: RingMark): Ring {
-  const small =
-    quality === 'minor' ||
-    quality === 'diminished' ||
-    quality.startsWith('minor') ||
-    quality.includes('diminished');
-  const count = fifthsOf(root) - (small ? 3 : 0);
-  if (small) {
+/** Marks a chord where it stands. */
+function markChord(ring: Ring, chord: Chord, mark: RingMark): Ring {
+  const { count, beside } = placeOfChord(chord);
+  if (beside) {
     (ring.minorMarks as Marks).set(placeFor(ring.size, count), mark);
     return ring;
   }
   (ring.marks as Marks).set(count, mark);
-  return Math.abs(count) > MOST ? { ...ring, beyond: count } : ring;
+  return Math.abs(count) > MOST_PLACES ? { ...ring, beyond: count } : ring;
 }
 
 function chordsRing(
@@ -104,7 +96,7 @@ function chordsRing(
 /** The circle of notes with some of them marked. */
 function notesRing(w: ClassWords, marked: readonly (readonly [SpelledNote, RingMark])[]): Ring {
   const marks: Marks = new Map(marked.map(([note, mark]) => [fifthsOf(note), mark]));
-  const beyond = [...marks.keys()].find((count) => Math.abs(count) > MOST) ?? null;
+  const beyond = [...marks.keys()].find((count) => Math.abs(count) > MOST_PLACES) ?? null;
   return { ...plain(w, 'fifteen'), reading: 'notes', minors: false, marks, beyond };
 }
 

@@ -76,23 +76,19 @@ export function useFill(fill: Fill) {
     setStopped(null);
   }, [key]);
   const limit = fill.time === 'untimed' ? null : Number(fill.time) * 60_000;
-  const running = began !== null && stopped === null;
+  const gone = began === null ? 0 : (stopped ?? Math.max(now, began)) - began;
+  const over = limit !== null && gone >= limit;
+  const passed = over ? limit : gone;
+  const running = began !== null && stopped === null && !over;
   useEffect(() => {
     if (!running) return;
     const clock = setInterval(() => setNow(performance.now()), 500);
     return () => clearInterval(clock);
   }, [running]);
-  const passed = began === null ? 0 : (stopped ?? Math.max(now, began)) - began;
-  const over = limit !== null && passed >= limit;
-  useEffect(() => {
-    if (!over || stopped !== null || began === null || limit === null) return;
-    setStopped(began + limit);
-    setChecked(true);
-  }, [over, stopped, began, limit]);
   return useMemo(
     () => ({
       written,
-      checked,
+      checked: checked || over,
       passed,
       over,
       left: limit === null ? null : Math.max(0, limit - passed),

@@ -1,28 +1,13 @@
-import { type KeyboardEvent, type MouseEvent, type ReactNode, useEffect, useState } from 'react';
+import type { KeyboardEvent, MouseEvent, ReactNode } from 'react';
 import { heightAtPlace } from '@/core/instrument/staff';
 import type { Scene } from '@/engrave/scene';
 import type { Looks } from '@/ui/scene/drawing';
 import { SceneView } from '@/ui/scene/SceneView';
-
-type Engraver = Pick<
-  typeof import('@/engrave/staff'),
-  'engraveNotes' | 'engraveSigns' | 'STAFF_BOTTOM' | 'STAFF_PLACE'
->;
-
-/** The engraver of staves, once it has been loaded. */
-export function useStaffEngraver(): Engraver | null {
-  const [engraver, setEngraver] = useState<Engraver | null>(null);
-  useEffect(() => {
-    void import('@/engrave/staff').then(({ engraveNotes, engraveSigns, STAFF_BOTTOM, STAFF_PLACE }) =>
-      setEngraver({ engraveNotes, engraveSigns, STAFF_BOTTOM, STAFF_PLACE }),
-    );
-  }, []);
-  return engraver;
-}
+import type { StaffEngraver } from '@/ui/surfaces/use-staff-engraver';
 
 type Props = {
   readonly id: string;
-  readonly engraver: Engraver | null;
+  readonly engraver: StaffEngraver | null;
   readonly scene: Scene | null;
   readonly title: string;
   /** What stands on it, for a voice. */

@@ -8,7 +8,8 @@ import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
 import { type Hit, Hits } from '@/ui/surfaces/Hits';
 import { Halo } from '@/ui/surfaces/Staff';
-import { EntryStaff, useStaffEngraver } from './EntryStaff';
+import { useStaffEngraver } from '@/ui/surfaces/use-staff-engraver';
+import { EntryStaff } from './EntryStaff';
 
 type Props = {
   readonly notes: readonly SpelledNote[];

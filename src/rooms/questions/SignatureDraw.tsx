@@ -9,8 +9,9 @@ import { type Alteration, type Fifths, spelled } from '@/core/note/spelled';
 import { questionWords } from '@/core/words/screen/questions';
 import type { GroupLook } from '@/ui/scene/drawing';
 import { useWords } from '@/ui/school/use-class';
+import { useStaffEngraver } from '@/ui/surfaces/use-staff-engraver';
 import { MOST_DRAWN } from '../derive/read-question';
-import { EntryStaff, useStaffEngraver } from './EntryStaff';
+import { EntryStaff } from './EntryStaff';
 
 type Props = {
   readonly count: Fifths;

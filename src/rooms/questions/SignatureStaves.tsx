@@ -1,13 +1,13 @@
-import { useEffect, useState } from 'react';
 import type { Clef } from '@/core/instrument/staff';
 import type { Fifths } from '@/core/note/spelled';
 import { accidentalsOf } from '@/core/scale/signature';
 import { questionWords } from '@/core/words/screen/questions';
 import { CLEF_WORDS } from '@/core/words/vocabulary';
-import type { Group, Scene } from '@/engrave/scene';
+import type { Group } from '@/engrave/scene';
 import type { GroupLook } from '@/ui/scene/drawing';
 import { SceneView } from '@/ui/scene/SceneView';
 import { useWords } from '@/ui/school/use-class';
+import { useStaffEngraver } from '@/ui/surfaces/use-staff-engraver';
 
 type Props = {
   readonly clefs: readonly Clef[];
@@ -17,8 +17,6 @@ type Props = {
   readonly pointed: readonly number[];
 };
 
-type Engraver = (clef: Clef, count: Fifths, width: number) => Scene;
-
 /** Room in pixels for one staff with a signature. */
 const WIDTH = 300;
 
@@ -26,12 +24,7 @@ const WIDTH = 300;
 export function SignatureStaves({ clefs, count, put, pointed }: Props) {
   const w = useWords();
   const say = questionWords(w);
-  const [engrave, setEngrave] = useState<{ readonly signature: Engraver } | null>(null);
-  useEffect(() => {
-    void import('@/engrave/staff').then(({ engraveSignature }) =>
-      setEngrave({ signature: engraveSignature }),
-    );
-  }, []);
+  const engraver = useStaffEngraver();
   const signs = accidentalsOf(count).slice(0, put);
   const look = (group: Group): GroupLook => {
     if (group.part !== 'sign') return {};
@@ -43,12 +36,12 @@ export function SignatureStaves({ clefs, count, put, pointed }: Props) {
   };
   return (
     <>
-      {engrave &&
+      {engraver &&
         clefs.map((clef) => (
           <figure key={clef} className="w-full max-w-80">
             <SceneView
               id={`signature-${clef}`}
-              scene={engrave.signature(clef, count, WIDTH)}
+              scene={engraver.engraveSignature(clef, count, WIDTH)}
               title={say.staff(CLEF_WORDS[clef])}
               description={signs.map(w.spokenNote).join(', ')}
               style={{ width: '100%' }}

@@ -1,8 +1,8 @@
 import { fifthsOf } from '../../note/spelled';
-import { PARENT_DEGREE } from '../../scale/mode';
+import { MODE_PLACE, MODES, PARENT_DEGREE } from '../../scale/mode';
 import type { Habit } from '../habit';
 import type { Working } from '../working';
-import { DEGREE_PLACE, modeAsked } from './asked-mode';
+import { modeAsked } from './asked-mode';
 import { under } from './under-signature';
 
 /** The parent whose degree is one off was taken; the tonic stayed as asked. D dorian with B flat and E flat. */
@@ -14,11 +14,8 @@ export const parentWrongDegree: Habit = {
     const mode = modeAsked(question);
     if (!mode) return [];
     const degree = PARENT_DEGREE[mode];
-    return [degree - 1, degree + 1].flatMap((wrong) => {
-      const place = DEGREE_PLACE[wrong - 1];
-      return place === undefined
-        ? []
-        : under({ ...working, tonicKept: true }, fifthsOf(question.tonic) - place);
-    });
+    return MODES.filter((other) => Math.abs(PARENT_DEGREE[other] - degree) === 1).flatMap((other) =>
+      under({ ...working, tonicKept: true }, fifthsOf(question.tonic) - MODE_PLACE[other]),
+    );
   },
 };

@@ -1,7 +1,7 @@
 import { fifthsOf } from '../../note/spelled';
-import { PARENT_DEGREE } from '../../scale/mode';
+import { MODE_PLACE } from '../../scale/mode';
 import type { Habit } from '../habit';
-import { DEGREE_PLACE, modeAsked } from './asked-mode';
+import { modeAsked } from './asked-mode';
 import { under } from './under-signature';
 
 /** The parent was counted up where it lies down. G mixolydian with F sharp and C sharp. */
@@ -12,7 +12,6 @@ export const parentWrongWay: Habit = {
   workings: (working, question) => {
     const mode = modeAsked(question);
     if (!mode) return [];
-    const place = DEGREE_PLACE[PARENT_DEGREE[mode] - 1] ?? 0;
-    return under({ ...working, tonicKept: true }, fifthsOf(question.tonic) + place);
+    return under({ ...working, tonicKept: true }, fifthsOf(question.tonic) + MODE_PLACE[mode]);
   },
 };

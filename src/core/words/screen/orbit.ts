@@ -144,8 +144,6 @@ const CHORDS = {
   chord: 'Chord',
   notes: 'Notes',
   inRelative: (key: string) => `In ${key}`,
-  family: (one: string, four: string, five: string) =>
-    `${four}, ${one} and ${five} lie side by side: IV one place back, V one place on.`,
   dominant: (chord: string) => `V of ${chord}`,
   twoFiveOne: 'Two, five, one',
   scales: (chord: string) => `Scales that hold ${chord}`,

@@ -1,0 +1,32 @@
+import { useEffect, useState } from 'react';
+
+/** What draws staves, by what is drawn on them. */
+export type StaffEngraver = Pick<
+  typeof import('@/engrave/staff'),
+  'engraveNotes' | 'engraveSignature' | 'engraveSigns' | 'engraveStaff' | 'STAFF_BOTTOM' | 'STAFF_PLACE'
+>;
+
+/** The engraver of staves, once it has been loaded; null until then. */
+export function useStaffEngraver(): StaffEngraver | null {
+  const [engraver, setEngraver] = useState<StaffEngraver | null>(null);
+  useEffect(() => {
+    let wanted = true;
+    void import('@/engrave/staff').then(
+      ({ engraveNotes, engraveSignature, engraveSigns, engraveStaff, STAFF_BOTTOM, STAFF_PLACE }) => {
+        if (wanted)
+          setEngraver({
+            engraveNotes,
+            engraveSignature,
+            engraveSigns,
+            engraveStaff,
+            STAFF_BOTTOM,
+            STAFF_PLACE,
+          });
+      },
+    );
+    return () => {
+      wanted = false;
+    };
+  }, []);
+  return engraver;
+}
