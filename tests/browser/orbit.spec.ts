@@ -187,6 +187,7 @@ test('a route is asked for, kept, found on the shelf, and printed in its words',
   await room.open();
   await page.keyboard.press('/');
   await page.getByRole('combobox', { name: 'Ask line' }).fill('E major to F major');
+  await expect(page.getByRole('option')).toHaveText('From E major to F major');
   await page.keyboard.press('Enter');
   await expect(orbit.sentence).toHaveText('Go from E major to F major.');
   await expect(page).toHaveURL(/\/orbit\?see=route/u);
@@ -247,6 +248,7 @@ test('a class of fourths with twelve keys and minors of their own sees its own c
   expect(sharp?.x).toBeLessThan(flat?.x ?? 0);
   await page.keyboard.press('/');
   await page.getByRole('combobox', { name: 'Ask line' }).fill('circle of fifths');
+  await expect(page.getByRole('option')).toHaveText('The circle, built place by place');
   await page.keyboard.press('Enter');
   await expect(orbit.sentence).toHaveText('Build the circle of fifteen keys.');
 });
