@@ -54,6 +54,11 @@ export type Habit = {
     }
   | {
       readonly alters: 'written';
+      /**
+       * What of a row it touches, so that it can come second, after another habit: one note (wherever it stands), the
+       * spelling alone, or the whole row. Null where it works from the question alone and only comes first.
+       */
+      readonly touches: 'one-note' | 'spelling' | 'whole-row' | null;
       /** The answers it makes of what would have been written; none where it does not apply. */
       readonly answers: (
         notes: readonly SpelledNote[],

@@ -7,6 +7,7 @@ export const accidentalExtra: Habit = {
   id: 'accidental-extra',
   rank: 9,
   alters: 'written',
+  touches: 'one-note',
   answers: (notes) =>
     withOne(notes, ({ letter, alteration }) =>
       alteration === 0

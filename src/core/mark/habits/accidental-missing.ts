@@ -7,6 +7,7 @@ export const accidentalMissing: Habit = {
   id: 'accidental-missing',
   rank: 9,
   alters: 'written',
+  touches: 'one-note',
   answers: (notes) =>
     withOne(notes, ({ letter, alteration }) =>
       alteration === 0

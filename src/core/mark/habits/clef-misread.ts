@@ -10,6 +10,7 @@ export const clefMisread: Habit = {
   id: 'clef-misread',
   rank: 1,
   alters: 'written',
+  touches: 'whole-row',
   answers: (notes, { clef }) => {
     if (!clef) return [];
     const middle = pitch(noteNamed('C'), 4);

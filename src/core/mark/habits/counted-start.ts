@@ -6,6 +6,7 @@ export const countedStart: Habit = {
   id: 'counted-start',
   rank: 6,
   alters: 'written',
+  touches: null,
   answers: (_, question) =>
     counted(question, [
       (steps, right) =>

@@ -17,6 +17,7 @@ export const halfStepMisplaced: Habit = {
   id: 'half-step-misplaced',
   rank: 7,
   alters: 'written',
+  touches: null,
   answers: (_, question) =>
     SEVEN_STEPS.filter((steps) => !KNOWN.has(steps.join())).flatMap((steps) => {
       const notes = walk(question.tonic, steps, gap);

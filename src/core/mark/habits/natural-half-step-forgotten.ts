@@ -7,6 +7,7 @@ export const naturalHalfStepForgotten: Habit = {
   id: 'natural-half-step-forgotten',
   rank: 6,
   alters: 'written',
+  touches: null,
   answers: (_, question) => {
     const forgets: readonly string[] = ['EF BC', 'EF', 'BC'];
     const ways = forgets.flatMap((forgotten): readonly Walk[] => {

@@ -10,6 +10,7 @@ export const raisedIsSharp: Habit = {
   id: 'raised-is-sharp',
   rank: 2,
   alters: 'written',
+  touches: 'whole-row',
   answers: (notes, question) => {
     const { raised } = PATTERNS[question.scale];
     const falls = question.direction === 'down';

@@ -12,6 +12,7 @@ export const respelled: Habit = {
   id: 'respelled',
   rank: 0,
   alters: 'written',
+  touches: 'spelling',
   answers: (notes) => {
     const tempting = [...new Set(notes)].filter((note) => temptingSpelling(note));
     return choices(tempting).map((chosen) =>

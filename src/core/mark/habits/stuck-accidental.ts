@@ -6,6 +6,7 @@ export const stuckAccidental: Habit = {
   id: 'stuck-accidental',
   rank: 5,
   alters: 'written',
+  touches: 'one-note',
   answers: (notes) =>
     notes.flatMap((note, at) => {
       const before = notes[at - 1];

@@ -8,6 +8,7 @@ export const wrongMode: Habit = {
   id: 'wrong-mode',
   rank: 8,
   alters: 'written',
+  touches: null,
   answers: (_, question) =>
     SCALE_IDS.filter((id) => id !== question.scale).flatMap((id) => {
       const reading = scaleNamed(question.tonic, id);
