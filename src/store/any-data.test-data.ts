@@ -44,7 +44,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
     lessons: table(fc.record({ v: fc.constant(1 as const), id, name: text, order, changedAt: time })),
     groups: table(
       fc.record({
-        v: fc.constant(1 as const),
+        v: fc.constant(2 as const),
         id,
         name: text,
         settings,
@@ -68,6 +68,22 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
           address: fc.constant('/derive?tonic=C&scale=major'),
           keptAt: time,
           lesson: fc.constantFrom(null, ...lessons.map((lesson) => lesson.id)),
+          changedAt: time,
+        }),
+      ),
+      marked: table(
+        fc.record({
+          v: fc.constant(1 as const),
+          id,
+          label: text,
+          person: fc.constantFrom(null, 'ab', 'c'),
+          address: fc.constant('/mark?kind=scale&tonic=C&scale=major&answer=C+D'),
+          habit: fc.constantFrom(null, '', 'one-too-few'),
+          got: fc.constantFrom(null, 7.5),
+          comment: text,
+          accepted: fc.boolean(),
+          piled: fc.boolean(),
+          order,
           changedAt: time,
         }),
       ),

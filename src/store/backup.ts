@@ -32,12 +32,15 @@ ${rows.join(',\n')}
 `;
 }
 
-/** One class with its people, as a part of its own. */
+/** One class with its people and what they answered, as a part of its own. */
 export function partOfGroup(data: SchoolData, group: string): SchoolData {
+  const people = data.people.filter((person) => person.group === group);
+  const ids = new Set(people.map(({ id }) => id));
   return {
     ...NO_DATA,
     groups: data.groups.filter(({ id }) => id === group),
-    people: data.people.filter((person) => person.group === group),
+    people,
+    marked: data.marked.filter(({ person }) => person !== null && ids.has(person)),
   };
 }
 

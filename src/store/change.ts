@@ -13,6 +13,9 @@ export type ChangeWord =
   | 'class-deleted'
   | 'class-set'
   | 'person-added'
+  | 'answer-marked'
+  | 'answer-decided'
+  | 'answer-dropped'
   | 'brought-in'
   | 'cleared';
 

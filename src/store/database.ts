@@ -3,6 +3,7 @@ import type { Change } from './change';
 import type { Group } from './group';
 import type { Kept } from './kept';
 import type { Lesson } from './lesson';
+import type { MarkedAnswer } from './marked';
 import type { Person } from './person';
 
 /** Whose data: the demo school has a database of its own, so that it never mixes with a teacher's. */
@@ -18,12 +19,13 @@ export type MoonStepDatabase = Dexie & {
   readonly lessons: EntityTable<Lesson, 'id'>;
   readonly groups: EntityTable<Group, 'id'>;
   readonly people: EntityTable<Person, 'id'>;
+  readonly marked: EntityTable<MarkedAnswer, 'id'>;
   readonly past: EntityTable<Past, 'n'>;
   readonly marks: EntityTable<Mark, 'key'>;
 };
 
 /** The version of the layout as a whole; a newer one found in the browser is left alone. */
-export const LAYOUT = 2;
+export const LAYOUT = 3;
 
 /** Opens the database of a school. Tables are added here, one Dexie version a change. */
 export function openDatabase(school: School): MoonStepDatabase {
@@ -32,6 +34,7 @@ export function openDatabase(school: School): MoonStepDatabase {
     chromeTransactionDurability: 'strict',
   }) as MoonStepDatabase;
   database.version(1).stores({ kept: 'id, order', marks: 'key' });
-  database.version(LAYOUT).stores({ lessons: 'id', groups: 'id', people: 'id', past: '++n' });
+  database.version(2).stores({ lessons: 'id', groups: 'id', people: 'id', past: '++n' });
+  database.version(LAYOUT).stores({ marked: 'id' });
   return database;
 }

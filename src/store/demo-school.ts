@@ -123,6 +123,7 @@ const PEOPLE: Readonly<Record<string, readonly (readonly [name: string, instrume
 /** The demo school as records. */
 export function demoData(now: string): SchoolData {
   return {
+    marked: [],
     kept: DEMO_LESSONS.map((item, index) => ({
       v: 3,
       ...item,
@@ -134,7 +135,7 @@ export function demoData(now: string): SchoolData {
       { v: 1, id: LESSONS.first, name: 'Week 3: steps and signatures', order: 1, changedAt: now },
       { v: 1, id: LESSONS.second, name: 'Week 4: the minors', order: 2, changedAt: now },
     ],
-    groups: GROUPS.map((group, index) => ({ v: 1, ...group, order: index + 1, changedAt: now })),
+    groups: GROUPS.map((group, index) => ({ v: 2, ...group, order: index + 1, changedAt: now })),
     people: Object.entries(PEOPLE)
       .flatMap(([group, people]) => people.map((person) => [group, ...person] as const))
       .map(([group, name, instrument], index): Person => {

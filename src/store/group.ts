@@ -6,7 +6,7 @@ import { defineRecord } from './record';
 
 const choices = <Name extends SettingName>(name: Name) => z.enum(CHOICES[name]);
 
-/** One choice for every matter, each from its own list. */
+/** One choice for every matter that there was at first, each from its own list. */
 const settingsV1 = z.strictObject({
   stepWords: choices('stepWords'),
   noteNames: choices('noteNames'),
@@ -37,6 +37,12 @@ const settingsV1 = z.strictObject({
   hints: choices('hints'),
 });
 
+/** How answers are marked came with marking. */
+const settingsV2 = z.extend(settingsV1, {
+  marks: choices('marks'),
+  followThrough: choices('followThrough'),
+});
+
 const saying = z.string().check(z.maxLength(SAYING_LIMIT));
 
 const groupV1 = z.strictObject({
@@ -49,12 +55,19 @@ const groupV1 = z.strictObject({
   changedAt: z.string().check(z.maxLength(30)),
 });
 
+const groupV2 = z.extend(groupV1, { v: z.literal(2), settings: settingsV2 });
+
 /** A class: its name, and how it speaks. Its people are records of their own. */
-export type Group = z.infer<typeof groupV1> & { readonly settings: Settings };
+export type Group = z.infer<typeof groupV2> & { readonly settings: Settings };
 
 export const groupRecord = defineRecord<Group>({
   name: 'class',
-  schemas: [groupV1],
-  migrations: [],
-  newest: groupV1,
+  schemas: [groupV1, groupV2],
+  migrations: [
+    (old) => {
+      const v1 = old as z.infer<typeof groupV1>;
+      return { ...v1, v: 2, settings: { ...v1.settings, marks: 'note', followThrough: 'once' } };
+    },
+  ],
+  newest: groupV2,
 });

@@ -15,7 +15,14 @@ const backupFile = z.object({
   madeAt: z.string().check(z.maxLength(30)),
   /** Whole, or one class, one lesson or one item by its name. */
   part: z.nullable(z.string().check(z.maxLength(200))),
-  records: z.object({ kept: table, lessons: table, groups: table, people: table }),
+  // Marked answers came later; a file without them has none.
+  records: z.object({
+    kept: table,
+    lessons: table,
+    groups: table,
+    people: table,
+    marked: z._default(table, []),
+  }),
 });
 
 export type BackupReading =

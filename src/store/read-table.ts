@@ -1,6 +1,7 @@
 import { groupRecord } from './group';
 import { keptRecord } from './kept';
 import { lessonRecord } from './lesson';
+import { markedRecord } from './marked';
 import { personRecord } from './person';
 import type { RecordKind, RecordProblem } from './record';
 import { inOrder, type Records, type TableName } from './school-data';
@@ -10,6 +11,7 @@ export const RECORD_KINDS: { readonly [Table in TableName]: RecordKind<Records[T
   lessons: lessonRecord,
   groups: groupRecord,
   people: personRecord,
+  marked: markedRecord,
 };
 
 /** Sorts the stored values of a table into those that can be used and the reasons why others cannot. */

@@ -1,6 +1,7 @@
 import type { Group } from './group';
 import type { Kept } from './kept';
 import type { Lesson } from './lesson';
+import type { MarkedAnswer } from './marked';
 import type { Person } from './person';
 
 /** The tables a teacher's work is kept in. */
@@ -9,16 +10,23 @@ export type Records = {
   readonly lessons: Lesson;
   readonly groups: Group;
   readonly people: Person;
+  readonly marked: MarkedAnswer;
 };
 
 export type TableName = keyof Records;
 
-export const TABLES = ['kept', 'lessons', 'groups', 'people'] as const satisfies readonly TableName[];
+export const TABLES = [
+  'kept',
+  'lessons',
+  'groups',
+  'people',
+  'marked',
+] as const satisfies readonly TableName[];
 
 /** All records, each table in its order. */
 export type SchoolData = { readonly [Table in TableName]: readonly Records[Table][] };
 
-export const NO_DATA: SchoolData = { kept: [], lessons: [], groups: [], people: [] };
+export const NO_DATA: SchoolData = { kept: [], lessons: [], groups: [], people: [], marked: [] };
 
 /** Records by their order, the id deciding between equals so that every tab agrees. */
 export function inOrder<Each extends { readonly id: string; readonly order: number }>(

@@ -95,11 +95,17 @@ async function takeBack(database: MoonStepDatabase): Promise<ChangeWord | 'chang
 
 /** Takes a person's record away, and out of every change that could bring it back. */
 async function erase(database: MoonStepDatabase, person: string): Promise<void> {
-  const { people, past } = database;
-  await database.transaction('rw', [people, past], async () => {
+  const { people, marked, past } = database;
+  await database.transaction('rw', [people, marked, past], async () => {
     await people.delete(person);
+    const answers = await marked.filter((each) => each.person === person).primaryKeys();
+    await marked.bulkDelete(answers);
+    const gone = new Set([person, ...answers]);
     for (const each of await past.toArray()) {
-      const edits = each.change.edits.filter(({ id }) => id !== person);
+      const edits = each.change.edits.filter(({ id, before, after }) => {
+        const of = (record: unknown) => (record as { person?: unknown } | null)?.person;
+        return !gone.has(id) && of(before) !== person && of(after) !== person;
+      });
       if (edits.length === each.change.edits.length) continue;
       if (edits.length === 0) await past.delete(each.n);
       else await past.put({ ...each, change: { ...each.change, edits } });

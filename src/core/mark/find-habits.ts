@@ -98,11 +98,25 @@ export function answersOfPair(first: Habit, second: Habit, question: ScaleQuesti
   return eachOnce(rows).filter((row) => !isSameRow(row, right));
 }
 
+/**
+ * What a first habit makes as far as a second one could go on to the answer. Of the many ways to respell a row only
+ * those are taken whose notes stand in the answer, with one note respelled besides that the second may have changed.
+ */
+function firstRows(first: Habit, question: ScaleQuestion, right: Notes, answer: Notes): readonly Made[] {
+  if (first.alters === 'working' || first.touches !== 'spelling') return madeBy(first, question, right);
+  const tempted = right.map((note, at) => temptingSpelling(note) === answer[at]);
+  const chosen = new Set(right.filter((_, at) => tempted[at]));
+  const rows = [null, ...new Set(right)].map((besides) =>
+    right.map((note) => (chosen.has(note) || note === besides ? (temptingSpelling(note) ?? note) : note)),
+  );
+  return rows.map((notes) => ({ notes, working: null }));
+}
+
 function pairsFor(question: ScaleQuestion, answer: Notes): readonly (readonly Habit[])[] {
   const right = expectedNotes(question);
   if (answer.length !== right.length) return [];
   return HABITS.flatMap((first) =>
-    madeBy(first, question, right).flatMap(({ notes, working }): readonly (readonly Habit[])[] => {
+    firstRows(first, question, right, answer).flatMap(({ notes, working }): readonly (readonly Habit[])[] => {
       const stages = working ? twoStages(first, working, question) : [];
       return [
         ...stages.flatMap(([second, row]) => (isSameRow(row, answer) ? [[first, second]] : [])),

@@ -7,6 +7,7 @@ import { PATTERNS, type SCALE_IDS } from '../scale/pattern';
 import type { SignatureChoice } from '../scale/printed';
 import { scaleNamed } from '../scale/scale';
 import { signatureOf } from '../scale/signature';
+import type { Settings } from '../school/settings';
 
 /** A scale somebody was asked to write. */
 export type ScaleQuestion = {
@@ -16,11 +17,18 @@ export type ScaleQuestion = {
   readonly signature: SignatureChoice;
   /** Null where it was asked in letters, without a staff. */
   readonly clef: Clef | null;
+  /** How the class's melodic minor comes down; left out, in its natural form. */
+  readonly melodicDown?: Settings['melodicDown'] | undefined;
 };
 
 /** The notes that are right, as they sound, spelled: 8 one way, 15 both ways. Throws past the 21 tonics. */
-export function expectedNotes({ tonic, scale, direction }: ScaleQuestion): readonly SpelledNote[] {
-  const reading = scaleNamed(tonic, scale);
+export function expectedNotes({
+  tonic,
+  scale,
+  direction,
+  melodicDown,
+}: ScaleQuestion): readonly SpelledNote[] {
+  const reading = scaleNamed(tonic, scale, melodicDown);
   if (!reading.ok) throw new RangeError('asked only where it can be spelled');
   return notesOf(reading.scale, direction);
 }

@@ -37,7 +37,7 @@ export function rightWorking(question: ScaleQuestion): Working {
     tonicKept: false,
     up,
     // Melodic minor alone comes down on other notes.
-    down: falling === rising ? up : {},
+    down: falling === rising || question.melodicDown === 'as-it-rose' ? up : {},
   };
 }
 

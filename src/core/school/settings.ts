@@ -28,6 +28,10 @@ export const CHOICES = {
   keyNames: ['words', 'case', 'german'],
   modeWord: ['wanted', 'not-wanted'],
   capital: ['wanted', 'not-wanted'],
+  /** A mark for each note; half for its letter and half for its sign; or one for an answer that is all right. */
+  marks: ['note', 'letter-sign', 'all'],
+  /** Whether what one habit makes wrong costs one mark, or each of its notes. */
+  followThrough: ['once', 'each'],
   numerals: ['case', 'capitals'],
   mediant: ['flat', 'plain'],
   dominant: ['minor', 'major'],
@@ -62,7 +66,10 @@ export function withSetting(settings: Settings, name: SettingName, value: string
   return settings[name] === value ? settings : { ...settings, [name]: value };
 }
 
-/** Settings as they were stored, or null unless every matter has one of its choices and there is nothing else. */
+/**
+ * Settings as they were mirrored, or null where a choice does not exist. A matter that came after they were written has
+ * its usual choice.
+ */
 export function readSettings(stored: unknown): Settings | null {
   if (typeof stored !== 'object' || stored === null) return null;
   const entries = Object.entries(stored);
@@ -70,7 +77,7 @@ export function readSettings(stored: unknown): Settings | null {
     const choices: readonly unknown[] = Object.hasOwn(CHOICES, name) ? CHOICES[name as SettingName] : [];
     return choices.includes(value);
   });
-  return known && entries.length === SETTING_NAMES.length ? (stored as Settings) : null;
+  return known ? { ...USUAL_SETTINGS, ...(stored as Partial<Settings>) } : null;
 }
 
 /** The choices that differ between two settings. */

@@ -1,5 +1,7 @@
 import { derive } from '../derive/methods';
 import { minorNumerals } from '../harmony/numeral';
+import { judgeScale } from '../mark/judge-scale';
+import { scoreOf } from '../mark/marks';
 import { noteNamed } from '../note/parse';
 import { pitch } from '../note/pitch';
 import { fifths } from '../note/spelled';
@@ -14,6 +16,7 @@ import { taughtTonics } from '../scale/taught';
 import type { SettingName } from '../school/settings';
 import { NO_SAYINGS } from '../school/settings';
 import { type ClassWords, wordsOf } from './class-words';
+import { sayMarks } from './say-marks';
 import { sayKeyRule } from './say-rule';
 import { sayStep, stepText } from './say-step';
 import { signCount } from './vocabulary';
@@ -42,6 +45,20 @@ function sung(w: ClassWords, tonic: string, id: ScaleId, mode: Mode): string {
         : (syllableOf(note, scale.tonic, mode, w.settings) ?? w.note(note)),
     )
     .join(' ');
+}
+
+/** An answer and its marks, as the class counts them. */
+function marksOf(w: ClassWords, tonic: string, id: 'harmonic-minor' | 'major', answer: string): string {
+  const question = {
+    tonic: noteNamed(tonic),
+    scale: id,
+    direction: 'up',
+    signature: 'none',
+    clef: null,
+  } as const;
+  const notes = answer.split(' ').map(noteNamed);
+  const { got, of } = scoreOf(judgeScale(question, { notes }, w.settings), w.settings);
+  return `${w.row(notes)} for ${w.scale(question.tonic, id)}: ${sayMarks({ got, of })}.`;
 }
 
 /** Dorian on D: the plain letters from D. */
@@ -131,6 +148,8 @@ const EXAMPLES: Readonly<Record<SettingName, (w: ClassWords) => string>> = {
     const verdict = w.settings.capital === 'wanted' ? 'is not taken for' : 'is taken for';
     return `‘${small} major’ ${verdict} ${w.key(noteNamed('E'), 'major')}.`;
   },
+  marks: (w) => marksOf(w, 'D', 'harmonic-minor', 'D E F G A Bb C D'),
+  followThrough: (w) => marksOf(w, 'Eb', 'major', 'Eb F G A B C D Eb'),
   numerals,
   mediant: numerals,
   dominant: numerals,

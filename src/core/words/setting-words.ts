@@ -119,6 +119,18 @@ export const SETTING_WORDS: { readonly [Name in SettingName]: SettingWords<Name>
     title: 'Capital letter in an answer',
     choices: { wanted: 'Wanted', 'not-wanted': 'Not wanted' },
   },
+  marks: {
+    title: 'Marks',
+    choices: {
+      note: 'A mark for each note',
+      'letter-sign': 'Half for the letter, half for the sign',
+      all: 'One for an answer that is all right',
+    },
+  },
+  followThrough: {
+    title: 'Mistakes that follow from one habit',
+    choices: { once: 'Cost once', each: 'Cost each time' },
+  },
   numerals: {
     title: 'Chord numerals',
     choices: { case: 'Large for major, small for minor', capitals: 'Capitals with the quality' },
@@ -158,7 +170,7 @@ export const SETTING_GROUPS: readonly { readonly title: string; readonly names: 
   },
   { title: 'Writing', names: ['melodicDown', 'cancelling', 'modesWritten'] },
   { title: 'Chords', names: ['numerals', 'mediant', 'dominant', 'diminished'] },
-  { title: 'Answers', names: ['modeWord', 'capital'] },
+  { title: 'Answers', names: ['modeWord', 'capital', 'marks', 'followThrough'] },
 ];
 
 /** The words of a choice. A value that is none of its setting throws. */

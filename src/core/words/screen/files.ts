@@ -7,6 +7,7 @@ const KINDS: Readonly<Record<string, readonly [one: string, many: string]>> = {
   lessons: ['lesson', 'lessons'],
   groups: ['class', 'classes'],
   people: ['person', 'people'],
+  marked: ['marked answer', 'marked answers'],
 };
 
 function words(_: ClassWords) {

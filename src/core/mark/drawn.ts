@@ -1,0 +1,84 @@
+import { signaturePlaces } from '../instrument/signature-place';
+import type { Clef } from '../instrument/staff';
+import { staffPlace } from '../instrument/staff';
+import { pitch } from '../note/pitch';
+import { type Fifths, fifths, type SpelledNote } from '../note/spelled';
+import { accidentalsOf, isPrintable } from '../scale/signature';
+import { align } from './align';
+import { type Finding, noteThing, type Thing } from './judged';
+
+/** A sign of a signature as it was drawn; no octave where it was only named. */
+export type DrawnSign = { readonly sign: SpelledNote; readonly octave: number | null };
+
+const place = ({ sign, octave }: DrawnSign): Thing =>
+  octave === null ? noteThing(sign) : { is: 'pitch', pitch: pitch(sign, octave) };
+
+/** Whether the signs are just those wanted, in whatever order. */
+function isSameSet(wanted: readonly SpelledNote[], drawn: readonly SpelledNote[]): boolean {
+  return wanted.length === drawn.length && wanted.every((sign) => drawn.includes(sign));
+}
+
+/** Where each sign of a signature belongs, by its letter and sign. */
+function homes(count: Fifths, clef: Clef): ReadonlyMap<SpelledNote, number> {
+  const places = isPrintable(count) ? signaturePlaces(count, clef) : [];
+  return new Map(places.map(({ note, octave }) => [note, octave]));
+}
+
+/**
+ * What is wrong with a drawn signature against the one that was wanted: signs missing, too many or other ones; sharps
+ * and flats mixed; the right signs out of order; a sign at another octave than its clef has it. Places are judged only
+ * where they were drawn.
+ */
+export function signatureFindings(
+  count: Fifths,
+  drawn: readonly DrawnSign[],
+  clef: Clef,
+): readonly Finding[] {
+  const wanted = accidentalsOf(count);
+  const signs = drawn.map(({ sign }) => sign);
+  const found: Finding[] = [];
+  const kinds = new Set(signs.map(({ alteration }) => Math.sign(alteration)));
+  if (kinds.has(1) && kinds.has(-1)) {
+    const at = signs.findIndex(
+      ({ alteration }) => Math.sign(alteration) !== Math.sign(signs[0]?.alteration ?? 0),
+    );
+    found.push({ code: 'mixed', index: at, expected: null, got: noteThing(signs[at] as SpelledNote) });
+  }
+  if (isSameSet(wanted, signs)) {
+    for (const [index, sign] of signs.entries()) {
+      const right = wanted[index] as SpelledNote;
+      if (sign !== right)
+        found.push({ code: 'order-wrong', index, expected: noteThing(right), got: noteThing(sign) });
+    }
+  } else {
+    for (const { want, got } of align(wanted, signs)) {
+      const [right, sign] = [want === null ? null : wanted[want], got === null ? null : signs[got]];
+      if (right && sign && right !== sign) {
+        const code = right.letter === sign.letter ? 'wrong-sign' : 'wrong-note';
+        found.push({ code, index: got, expected: noteThing(right), got: noteThing(sign) });
+      } else if (right && !sign) {
+        found.push({ code: 'note-missing', index: null, expected: noteThing(right), got: null });
+      } else if (sign && !right)
+        found.push({ code: 'note-extra', index: got, expected: null, got: noteThing(sign) });
+    }
+  }
+  return [...found, ...placesOf(drawn, clef)];
+}
+
+/** Signs that stand at another octave than a signature of their kind has them. */
+function placesOf(drawn: readonly DrawnSign[], clef: Clef): readonly Finding[] {
+  const home = new Map([...homes(fifths(7), clef), ...homes(fifths(-7), clef)]);
+  return drawn.flatMap((each, index): readonly Finding[] => {
+    const octave = home.get(each.sign);
+    if (each.octave === null || octave === undefined || octave === each.octave) return [];
+    const expected: Thing = { is: 'pitch', pitch: pitch(each.sign, octave) };
+    return [{ code: 'place-wrong', index, expected, got: place(each) }];
+  });
+}
+
+/** The octave of a sign drawn on a place of the staff, in letters above the bottom line; null where its letter is not there. */
+export function octaveAtPlace(sign: SpelledNote, place: number, clef: Clef): number | null {
+  for (let octave = 0; octave <= 8; octave += 1)
+    if (staffPlace(pitch(sign, octave), clef) === place) return octave;
+  return null;
+}

@@ -1,0 +1,232 @@
+import { prove } from '../derive/proof';
+import { identify } from '../identify/name-scale';
+import { heightOf, type Pitch, pitch } from '../note/pitch';
+import { type Alteration, type Fifths, fifths, type SpelledNote, semitonesAbove } from '../note/spelled';
+import { notesOf } from '../scale/line';
+import { modeSignature } from '../scale/mode-signature';
+import { PATTERNS } from '../scale/pattern';
+import { type Scale, scaleNamed } from '../scale/scale';
+import { isPrintable, isStandardSignature } from '../scale/signature';
+import type { Settings } from '../school/settings';
+import { align } from './align';
+import { type DrawnSign, signatureFindings } from './drawn';
+import { findHabits, isSameRow } from './find-habits';
+import { findingsOf } from './findings';
+import { type Finding, type Judged, type MarkCheck, noteThing, type Thing } from './judged';
+import { nearestPitches, printedFindings } from './printed-findings';
+import type { ScaleQuestion } from './scale-question';
+
+/** A scale as somebody wrote it. The notes are as they sound, spelled; how it was written may be added. */
+export type ScaleAnswer = {
+  readonly notes: readonly SpelledNote[];
+  /** Of each note. */
+  readonly octaves?: readonly number[] | undefined;
+  /** The sign printed at each note. */
+  readonly printed?: readonly (Alteration | null)[] | undefined;
+  /** The signature that was drawn. */
+  readonly signature?: readonly DrawnSign[] | undefined;
+};
+
+/** What a judgement takes from the class, and the habits it had before, the most frequent first. */
+export type MarkSchool = Pick<
+  Settings,
+  'cancelling' | 'modesWritten' | 'modeWord' | 'capital' | 'keyNames'
+> & {
+  readonly known?: readonly string[];
+};
+
+const step = (semitones: number): Thing => ({ is: 'step', semitones });
+
+/** The other way, where an answer to a one-way question went it; null where it went as asked. */
+function turnedWay({ direction }: ScaleQuestion, scale: Scale, answer: ScaleAnswer): 'up' | 'down' | null {
+  if (direction === 'both') return null;
+  const other = direction === 'up' ? 'down' : 'up';
+  const { notes, octaves } = answer;
+  if (octaves && notes.length > 1) {
+    const heights = notes.map((note, at) => heightOf(pitch(note, octaves[at] ?? 0)));
+    const rise = (heights.at(-1) as number) - (heights[0] as number);
+    return rise !== 0 && rise > 0 !== (direction === 'up') ? other : null;
+  }
+  const agree = (row: readonly SpelledNote[]) => notes.filter((note, at) => note === row[at]).length;
+  const [asked, turned] = [agree(notesOf(scale, direction)), agree(notesOf(scale, other))];
+  return turned > asked && turned >= 6 ? other : null;
+}
+
+/** Leaps of more than a third where the next letter was meant: the note stands in another octave. */
+function octaveFindings(pitches: readonly Pitch[]): readonly Finding[] {
+  const near = nearestPitches(pitches.map(({ note }) => note));
+  return pitches.flatMap((each, index): readonly Finding[] => {
+    const before = pitches[index - 1];
+    if (!before || Math.abs(heightOf(each) - heightOf(before)) <= 3) return [];
+    const moved = (near[index]?.octave ?? 0) - (near[index - 1]?.octave ?? 0);
+    const expected: Thing = { is: 'pitch', pitch: pitch(each.note, before.octave + moved) };
+    return [{ code: 'wrong-octave', index, expected, got: { is: 'pitch', pitch: each } }];
+  });
+}
+
+/** Steps between neighbours that are not those asked, where the answer has as many notes as were. */
+function stepFindings(expected: readonly SpelledNote[], notes: readonly SpelledNote[]): readonly Finding[] {
+  if (expected.length !== notes.length) return [];
+  return notes.flatMap((note, index): readonly Finding[] => {
+    const [before, right, rightBefore] = [notes[index - 1], expected[index], expected[index - 1]];
+    if (!before || !right || !rightBefore) return [];
+    const falls = semitonesAbove(rightBefore, right) > 6;
+    const between = (from: SpelledNote, to: SpelledNote) =>
+      falls ? semitonesAbove(to, from) : semitonesAbove(from, to);
+    const [want, got] = [between(rightBefore, right), between(before, note)];
+    return want === got ? [] : [{ code: 'step-wrong', index, expected: step(want), got: step(got) }];
+  });
+}
+
+/** The fifths of a signature at the clef as it was drawn, or as the question has it; null where it cannot be read. */
+function atClefOf(question: ScaleQuestion, answer: ScaleAnswer, school: MarkSchool): Fifths | null {
+  const { signature: drawn } = answer;
+  if (drawn) {
+    const signs = drawn.map(({ sign }) => sign);
+    return isStandardSignature(signs) ? fifths(signs.length * (signs[0]?.alteration ?? 0)) : null;
+  }
+  return wantedAtClef(question, school);
+}
+
+/** The signature that belongs at the clef: none where none was asked, and where the key is theoretical. */
+function wantedAtClef({ tonic, scale, signature }: ScaleQuestion, { modesWritten }: MarkSchool): Fifths {
+  const count = modeSignature(tonic, PATTERNS[scale].mode, modesWritten);
+  return signature === 'written' && isPrintable(count) ? count : fifths(0);
+}
+
+function styleFindings(question: ScaleQuestion, answer: ScaleAnswer, school: MarkSchool): readonly Finding[] {
+  const wanted = wantedAtClef(question, school);
+  const drawn = answer.signature;
+  const atDrawn = drawn ? signatureFindings(wanted, drawn, question.clef ?? 'treble') : [];
+  const atClef = atClefOf(question, answer, school);
+  if (!answer.printed || atClef === null) return atDrawn;
+  const pitches = pitchesOf(question, answer);
+  const { direction } = question;
+  const { cancelling } = school;
+  return [
+    ...atDrawn,
+    ...printedFindings({ pitches, printed: answer.printed, atClef, direction, cancelling }),
+  ];
+}
+
+function pitchesOf({ direction }: ScaleQuestion, { notes, octaves }: ScaleAnswer): readonly Pitch[] {
+  return octaves
+    ? notes.map((note, at) => pitch(note, octaves[at] ?? 4))
+    : nearestPitches(notes, direction !== 'down');
+}
+
+/** What was written, by name, beside what was asked: the work compared with its label. */
+function askedScaleCheck(
+  question: ScaleQuestion,
+  notes: readonly SpelledNote[],
+  correct: boolean,
+): MarkCheck {
+  const asked: Thing = { is: 'key', key: { tonic: question.tonic, scale: question.scale } };
+  if (correct) return { check: 'asked-scale', holds: true, at: [], about: [asked] };
+  const named = notes.length >= 3 && notes.length <= 32 ? identify(notes).names[0] : undefined;
+  const there: readonly Thing[] =
+    named?.reason === 'whole-row' ? [{ is: 'key', key: { tonic: named.tonic, scale: named.scale } }] : [];
+  return { check: 'asked-scale', holds: false, at: [], about: [asked, ...there] };
+}
+
+const PROVED = [
+  'steps-in-order',
+  'all-seven-letters',
+  'none-skipped',
+  'none-twice',
+  'top-as-bottom',
+] as const;
+
+function checksOf(
+  question: ScaleQuestion,
+  scale: Scale,
+  answer: ScaleAnswer,
+  correct: boolean,
+): readonly MarkCheck[] {
+  const { notes } = answer;
+  const proof = prove(scale, question.direction, notes);
+  const steps = stepFindings(notesOf(scale, question.direction), notes);
+  const proved = PROVED.map((id): MarkCheck => {
+    const found = proof.find(({ check }) => check === id);
+    const first = id === 'steps-in-order' ? steps[0] : undefined;
+    const about = [first?.expected, first?.got].filter((thing): thing is Thing => !!thing);
+    return {
+      check: id,
+      holds: notes.length === 0 ? null : (found?.holds ?? null),
+      at: found?.at ?? [],
+      about,
+    };
+  });
+  const wantedFirst = notesOf(scale, question.direction)[0] as SpelledNote;
+  const first: MarkCheck = {
+    check: 'first-is-tonic',
+    holds: notes[0] ? notes[0] === wantedFirst : null,
+    at: notes[0] && notes[0] !== wantedFirst ? [0] : [],
+    about: [noteThing(wantedFirst), ...(notes[0] ? [noteThing(notes[0])] : [])],
+  };
+  return [first, ...proved, askedScaleCheck(question, notes, correct)];
+}
+
+function signatureCheck(findings: readonly Finding[], answer: ScaleAnswer): readonly MarkCheck[] {
+  if (!answer.signature || answer.signature.length === 0) return [];
+  const of = (codes: readonly Finding['code'][]) => findings.filter(({ code }) => codes.includes(code));
+  const check = (id: MarkCheck['check'], found: readonly Finding[]): MarkCheck => ({
+    check: id,
+    holds: found.length === 0,
+    at: [],
+    about: found[0]?.expected ? [found[0].expected] : [],
+  });
+  return [
+    check('signature-in-order', of(['order-wrong', 'mixed'])),
+    check('signature-in-place', of(['place-wrong'])),
+  ];
+}
+
+/**
+ * Judges a scale: right or wrong by its notes, what differs and where, the habit that predicts it, and each check.
+ * Any length is judged. A note in another octave and a scale written the other way make it wrong; the way of writing
+ * signs is style and does not. Throws past the 21 tonics.
+ */
+export function judgeScale(question: ScaleQuestion, answer: ScaleAnswer, school: MarkSchool): Judged {
+  const reading = scaleNamed(question.tonic, question.scale, question.melodicDown);
+  if (!reading.ok) throw new RangeError('asked only where it can be spelled');
+  const way = turnedWay(question, reading.scale, answer);
+  const judged = way ? { ...question, direction: way } : question;
+  const expected = notesOf(reading.scale, judged.direction);
+  const { notes } = answer;
+  const octaves = answer.octaves ? octaveFindings(pitchesOf(question, answer)) : [];
+  const asked: Thing | null = way ? { is: 'way', way: way === 'up' ? 'down' : 'up' } : null;
+  const turned: readonly Finding[] = way
+    ? [{ code: 'wrong-direction', index: null, expected: asked, got: { is: 'way', way } }]
+    : [];
+  const atNotes = findingsOf(expected, notes).map(
+    (each): Finding => ({
+      ...each,
+      expected: each.expected && noteThing(each.expected),
+      got: each.got && noteThing(each.got),
+    }),
+  );
+  const style = styleFindings(judged, answer, school);
+  const correct = isSameRow(expected, notes) && !way && octaves.length === 0;
+  const aligned = align(expected, notes);
+  const wrong = aligned.filter(
+    ({ want, got }) => want === null || got === null || expected[want] !== notes[got],
+  );
+  const half = wrong.filter(
+    ({ want, got }) => want !== null && got !== null && expected[want]?.letter === notes[got]?.letter,
+  );
+  return {
+    correct,
+    findings: [...turned, ...atNotes, ...stepFindings(expected, notes), ...octaves, ...style],
+    causes: findHabits(judged, notes, school.known),
+    checks: [...checksOf(judged, reading.scale, answer, correct), ...signatureCheck(style, answer)],
+    wrong: [
+      ...new Set([...wrong.flatMap(({ got }) => got ?? []), ...octaves.flatMap(({ index }) => index ?? [])]),
+    ],
+    parts: {
+      of: expected.length,
+      wrong: wrong.length + turned.length + octaves.length,
+      halfRight: half.length,
+    },
+  };
+}

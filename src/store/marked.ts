@@ -1,0 +1,37 @@
+import * as z from 'zod/mini';
+import { ADDRESS_LIMIT, LABEL_LIMIT, NOTE_LIMIT } from './limits';
+import { defineRecord } from './record';
+
+const id = z.string().check(z.minLength(1), z.maxLength(60));
+
+const markedV1 = z.strictObject({
+  v: z.literal(1),
+  id,
+  /** Who wrote it, or which question it was, as the teacher called it; may be empty. */
+  label: z.string().check(z.maxLength(LABEL_LIMIT)),
+  /** The person of the class who wrote it, or null. */
+  person: z.nullable(id),
+  /** The question and the answer, as their address in the room. */
+  address: z.string().check(z.maxLength(ADDRESS_LIMIT), z.startsWith('/mark?')),
+  /** The habit the teacher put in place of the one found, two joined by a plus; empty for none; null as found. */
+  habit: z.nullable(z.string().check(z.maxLength(80))),
+  /** Marks the teacher gave instead of those counted; null as counted. */
+  got: z.nullable(z.number()),
+  comment: z.string().check(z.maxLength(NOTE_LIMIT)),
+  /** Whether the teacher took the answer for right too. */
+  accepted: z.boolean(),
+  /** Whether it lies in the pile, or is only remembered for what was decided about it. */
+  piled: z.boolean(),
+  order: z.number(),
+  changedAt: z.string().check(z.maxLength(30)),
+});
+
+/** An answer that was marked, with what the teacher decided about it. */
+export type MarkedAnswer = z.infer<typeof markedV1>;
+
+export const markedRecord = defineRecord({
+  name: 'marked answer',
+  schemas: [markedV1],
+  migrations: [],
+  newest: markedV1,
+});
