@@ -11,7 +11,8 @@ export const orderSwapped: Habit = {
     const count = askedSignature(question);
     if (count === 0 || Math.abs(count) > 6) return [];
     const order = count > 0 ? ORDER_OF_SHARPS : ORDER_OF_FLATS;
-    const wrong = order.slice(-Math.abs(count));
+    // Read from its end: the last sign of the order comes first.
+    const wrong = order.slice(-Math.abs(count)).toReversed();
     const signs = new Map(wrong.map(({ letter, alteration }) => [letter, alteration]));
     return [{ ...working, signs, tonicKept: true }];
   },

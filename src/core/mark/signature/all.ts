@@ -19,6 +19,18 @@ const relativeWrongWay: Procedure<PartOfScale, Signs> = {
   },
 };
 
+/** The signs of the wrong end of the order, but written in its direction. */
+const wrongEnd: Procedure<PartOfScale, Signs> = {
+  id: 'order-swapped',
+  rank: 3,
+  second: false,
+  makes: ({ tonic, scale }) => {
+    const count = signatureOf(tonic, PATTERNS[scale].mode);
+    const order = count > 0 ? ORDER_OF_SHARPS : ORDER_OF_FLATS;
+    return count === 0 || Math.abs(count) > 6 ? [] : [order.slice(-Math.abs(count))];
+  },
+};
+
 /** One sign left out in the middle, nothing above fits. */
 const signMissing: Procedure<PartOfScale, Signs> = {
   id: 'accidental-missing',
@@ -44,6 +56,7 @@ const signExtra: Procedure<PartOfScale, Signs> = {
 export const SIGNING: readonly Procedure<PartOfScale, Signs>[] = [
   raisedInSignature,
   ...fromWorkings<PartOfScale, Signs>(signsIn, [3, 4]),
+  wrongEnd,
   relativeWrongWay,
   signMissing,
   signExtra,

@@ -1,4 +1,6 @@
 import * as z from 'zod';
+import { MARK_EXAMPLES } from './_mark-examples';
+import { BATCH_LIMIT, MARK_BODIES, markAnswer, markBatchAnswer, markOptions } from './_mark-schemas';
 import {
   askAnswer,
   askParameters,
@@ -22,8 +24,8 @@ function parameters(schemas: Readonly<Record<string, z.ZodType>>): readonly unkn
   });
 }
 
-function component(schema: z.ZodType): unknown {
-  const { $schema: _, ...described } = z.toJSONSchema(schema);
+function component(schema: z.ZodType, io: 'input' | 'output' = 'output'): unknown {
+  const { $schema: _, ...described } = z.toJSONSchema(schema, { io });
   return described;
 }
 
@@ -69,6 +71,50 @@ function postResponses(name: string): unknown {
     [415, 'The body is not application/json'],
     [422, 'Read, but not allowed'],
   ]);
+}
+
+/** What POST /mark takes: a question with its answer, of any kind, or a batch of them. */
+function markRequest(): unknown {
+  const options = component(markOptions, 'input');
+  const kinds = Object.values(MARK_BODIES).map((body) => component(body, 'input'));
+  const item = { type: 'object', required: ['id'], properties: { id: { type: 'string' } }, anyOf: kinds };
+  const schema = {
+    anyOf: [
+      ...kinds,
+      {
+        type: 'object',
+        required: ['batch'],
+        properties: { batch: { type: 'array', maxItems: BATCH_LIMIT, items: item } },
+      },
+    ],
+    properties: { options },
+  };
+  return { required: true, content: { 'application/json': { schema, examples: MARK_EXAMPLES } } };
+}
+
+/** The addresses that are posted to. */
+function postPaths(): object {
+  return {
+    '/identify': {
+      post: {
+        operationId: 'identify',
+        summary: 'The scales that hold 3 to 32 notes, ranked, and the way to the name',
+        requestBody: {
+          required: true,
+          content: { 'application/json': { schema: component(identifyBody) } },
+        },
+        responses: postResponses('Identify'),
+      },
+    },
+    '/mark': {
+      post: {
+        operationId: 'mark',
+        summary: 'Right or wrong, what differs, the habit that predicts it, the checks and the marks',
+        requestBody: markRequest(),
+        responses: postResponses('Marked'),
+      },
+    },
+  };
 }
 
 /** The OpenAPI 3.1 document, made from the schemas that the endpoints use. https://spec.openapis.org/oas/v3.1.0 */
@@ -125,23 +171,18 @@ export function openApiDocument(): unknown {
           responses: responses('Ask'),
         },
       },
-      '/identify': {
-        post: {
-          operationId: 'identify',
-          summary: 'The scales that hold 3 to 32 notes, ranked, and the way to the name',
-          requestBody: {
-            required: true,
-            content: { 'application/json': { schema: component(identifyBody) } },
-          },
-          responses: postResponses('Identify'),
-        },
-      },
+      ...postPaths(),
     },
     components: {
       schemas: {
         Ask: component(askAnswer),
         Identify: component(identifyAnswer),
         Key: component(keyAnswer),
+        Mark: component(markAnswer),
+        MarkBatch: component(markBatchAnswer),
+        Marked: {
+          anyOf: [{ $ref: '#/components/schemas/Mark' }, { $ref: '#/components/schemas/MarkBatch' }],
+        },
         Route: component(routeAnswer),
         Scale: component(scaleAnswer),
         Signature: component(signatureAnswer),

@@ -28,7 +28,7 @@ async function bodyOf(request: Request): Promise<Body> {
 }
 
 /** Makes an endpoint that takes JSON by POST of a pure answer. */
-export function posted(answer: (sent: unknown) => Answer): APIRoute {
+export function posted(answer: (sent: unknown) => Answer | Promise<Answer>): APIRoute {
   return async ({ request }) => {
     const type = (request.headers.get('content-type') ?? '').split(';')[0]?.trim().toLowerCase();
     if (type !== 'application/json') {
@@ -44,7 +44,7 @@ export function posted(answer: (sent: unknown) => Answer): APIRoute {
     } catch {
       return problemResponse(problem(400, 'The body is not JSON.'));
     }
-    const found = answer(sent);
+    const found = await answer(sent);
     if (!found.ok) return problemResponse(found.problem);
     return new Response(found.text, { headers: { 'Content-Type': found.type, 'Cache-Control': 'no-store' } });
   };

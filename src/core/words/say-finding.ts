@@ -1,0 +1,107 @@
+import type { Finding, FindingCode, Thing } from '../mark/judged';
+import type { Alteration } from '../note/spelled';
+import { signCode } from '../scale/printed';
+import type { ClassWords } from './class-words';
+import { capital, signCount } from './vocabulary';
+
+const SIGNS: Readonly<Record<string, string>> = { bb: '𝄫', b: '♭', n: '♮', '#': '♯', '##': '𝄪' };
+
+function signText(sign: Alteration | null): string {
+  return sign === null ? 'no sign' : `a ${SIGNS[signCode(sign)]}`;
+}
+
+/** A thing by its name in the class. */
+export function sayThing(w: ClassWords, thing: Thing | null): string {
+  if (!thing) return '';
+  switch (thing.is) {
+    case 'note':
+      return w.note(thing.note);
+    case 'pitch':
+      return `${w.note(thing.pitch.note)}${thing.pitch.octave}`;
+    case 'sign':
+      return signText(thing.sign);
+    case 'step':
+      return w.aStep(thing.semitones);
+    case 'key':
+      return thing.key.scale ? w.scale(thing.key.tonic, thing.key.scale) : w.note(thing.key.tonic);
+    case 'count':
+      return signCount(thing.fifths);
+    case 'numeral':
+      return thing.text;
+    case 'way':
+      return thing.way === 'up' ? 'going up' : 'going down';
+  }
+}
+
+type Said = { readonly want: string; readonly got: string; readonly place: string };
+
+function sentence(w: ClassWords, code: FindingCode, { want, got, place }: Said): string {
+  switch (code) {
+    case 'wrong-sign':
+      return `${got} given, ${want} expected: the ${w.letterWord} is right, the sign is not.`;
+    case 'respelled':
+      return `${got} given, ${want} expected: it sounds the same on another ${w.letterWord}.`;
+    case 'wrong-note':
+      return `${got} given, ${want} expected.`;
+    case 'letter-skipped':
+      return `No ${w.letterWord} for ${want}: one is skipped.`;
+    case 'letter-repeated':
+      return `${got} repeats the ${w.letterWord} before it.`;
+    case 'top-differs':
+      return `The top note is ${got}, the bottom note ${want}: they must be the same, sign and all.`;
+    case 'note-missing':
+      return `${capital(want)} is missing.`;
+    case 'note-extra':
+      return `${capital(got)} is one too many.`;
+    case 'wrong-octave':
+      return `${got} given, ${want} expected: the right note in another octave.`;
+    case 'wrong-direction':
+      return `Written ${got}, asked ${want}.`;
+    case 'step-wrong':
+      return `${capital(got)} ${place}, ${want} expected.`;
+    case 'sign-repeated':
+      return `${capital(got)} ${place} is still in force; it need not be written again.`;
+    case 'sign-needed':
+      return `${capital(want)} is needed ${place}.`;
+    case 'sign-misplaced':
+      return `${capital(got)} ${place} says another note than the one meant.`;
+    case 'sign-unwanted':
+      return `${capital(got)} ${place} has nothing to cancel.`;
+    case 'order-wrong':
+      return `${got} stands where ${want} comes in the order.`;
+    case 'place-wrong':
+      return `${got} drawn, ${want} is its place in a signature.`;
+    case 'mixed':
+      return `${got} is of the other kind: sharps and flats are never mixed in a signature.`;
+    default:
+      return nameSentence(w, code, { want, got, place });
+  }
+}
+
+function nameSentence(w: ClassWords, code: FindingCode, { want, got }: Said): string {
+  switch (code) {
+    case 'mode-unsaid':
+      return `${got} alone does not say major or minor; ${want} is the whole name.`;
+    case 'mode-differs':
+      return `${got} given, ${want} expected: another mode.`;
+    case 'capital':
+      return `The first ${w.letterWord} of ${want} is not written so.`;
+    case 'count-differs':
+    case 'kind-differs':
+    case 'numeral-differs':
+      return got ? `${capital(got)} given, ${want} expected.` : `${capital(want)} expected.`;
+    case 'count-and-list-differ':
+      return `${capital(want)} said, ${got} listed: the two do not agree.`;
+    case 'reason-wrong':
+      return `${capital(got)} named, ${want} is there.`;
+    default:
+      return `${got} given, ${want} expected.`;
+  }
+}
+
+/** What is wrong at a place, in a sentence of its own. */
+export function sayFinding(w: ClassWords, { code, index, expected, got }: Finding): string {
+  const place =
+    index === null ? 'at the clef' : code === 'step-wrong' ? `after note ${index}` : `at note ${index + 1}`;
+  return sentence(w, code, { want: sayThing(w, expected), got: sayThing(w, got), place });
+}

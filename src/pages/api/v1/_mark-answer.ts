@@ -1,0 +1,167 @@
+import * as z from 'zod';
+import { byRank, type Explanation } from '@/core/mark/find-habits';
+import type { HabitId } from '@/core/mark/habit-id';
+import { judge } from '@/core/mark/judge';
+import type { Thing } from '@/core/mark/judged';
+import { scoreOf } from '@/core/mark/marks';
+import { keyAsked, practiceFor, type ScaleKey, tellingApart } from '@/core/mark/practice';
+import type { Marked } from '@/core/mark/questions';
+import { asciiName } from '@/core/note/spelled';
+import { signCode } from '@/core/scale/printed';
+import { USUAL_SETTINGS } from '@/core/school/settings';
+import { ENGLISH } from '@/core/words/class-words';
+import { sayFinding, sayThing } from '@/core/words/say-finding';
+import { sayHabit } from '@/core/words/say-habit';
+import { sayMarkCheck } from '@/core/words/say-mark-check';
+import { writeKeyText } from './_key-text';
+import { readMarkBody } from './_mark-read';
+import { BATCH_LIMIT, type markAnswer, markOptions } from './_mark-schemas';
+import { problem } from './_problem';
+import { type Answer, json } from './_respond';
+
+type Options = z.infer<typeof markOptions>;
+type MarkDocument = z.infer<typeof markAnswer>;
+
+/** The most causes that are told of one answer. */
+const MOST_CAUSES = 12;
+
+/** A thing in English ASCII. */
+function ascii(thing: Thing | null): string | null {
+  if (!thing) return null;
+  switch (thing.is) {
+    case 'note':
+      return asciiName(thing.note);
+    case 'pitch':
+      return `${asciiName(thing.pitch.note)}${thing.pitch.octave}`;
+    case 'sign':
+      return thing.sign === null ? null : signCode(thing.sign);
+    case 'step':
+      return String(thing.semitones);
+    case 'count':
+      return String(thing.fifths);
+    case 'key':
+      return thing.key.scale ? writeKeyText(thing.key.tonic, thing.key.scale) : asciiName(thing.key.tonic);
+    case 'way':
+      return thing.way;
+    case 'numeral':
+      return sayThing(ENGLISH, thing);
+  }
+}
+
+const codeOf = ({ habits }: Explanation<HabitId>) => habits.join('+');
+
+function causeOf(
+  cause: Explanation<HabitId>,
+  all: readonly Explanation<HabitId>[],
+  wrong: readonly number[],
+  parts: number,
+  asked: ScaleKey,
+  marked: Marked,
+): MarkDocument['causes'][number] {
+  const said = cause.habits.map((id) => sayHabit(ENGLISH, id, asked, practiceFor(id, asked)));
+  const first = all[0] ?? cause;
+  const even = all.filter((each) => byRank(each, first) === 0);
+  const apart = cause === first && marked.kind === 'scale' ? tellingApart(even, marked.question) : null;
+  return {
+    code: cause.habits[0] as HabitId,
+    codes: [...cause.habits],
+    notes: [...wrong],
+    explains: parts,
+    ties: all.filter((each) => each !== cause).map(codeOf),
+    even: byRank(cause, first) === 0,
+    text: said.map(({ name, why }) => `${name}. ${why}`).join(' '),
+    say: said.map(({ say }) => say).join(' '),
+    cure: said.map(({ cure }) => cure).join(' '),
+    ask: apart && `${asciiName(apart.tonic)} ${apart.scale}`,
+  };
+}
+
+/** Judges one answer and puts it into the words and the form of the API. */
+export function markDocument(marked: Marked, options: Options): MarkDocument {
+  const judged = judge(marked, { ...USUAL_SETTINGS, ...options });
+  const asked = keyAsked(marked);
+  const causes = judged.causes.slice(0, MOST_CAUSES);
+  return {
+    correct: judged.correct,
+    score: scoreOf(judged, options),
+    findings: judged.findings.map((finding) => ({
+      code: finding.code,
+      index: finding.index,
+      expected: ascii(finding.expected),
+      got: ascii(finding.got),
+      text: sayFinding(ENGLISH, finding),
+    })),
+    causes: causes.map((cause) => causeOf(cause, causes, judged.wrong, judged.parts.wrong, asked, marked)),
+    checks: judged.checks.map((check) => ({
+      check: check.check,
+      holds: check.holds,
+      text: sayMarkCheck(ENGLISH, check),
+    })),
+  };
+}
+
+const single = z.strictObject({
+  question: z.unknown(),
+  answer: z.unknown(),
+  options: z.optional(z.unknown()),
+});
+const batch = z.strictObject({
+  batch: z
+    .array(z.object({ id: z.string().max(200), question: z.unknown(), answer: z.unknown() }))
+    .max(BATCH_LIMIT),
+  options: z.optional(z.unknown()),
+});
+
+function failed(status: number, found: readonly { readonly pointer: string; readonly detail: string }[]) {
+  return problem(status, found.map(({ detail }) => detail).join(' '), found);
+}
+
+/** Answers are judged in turns, so that others are answered between them. */
+const TURN = 50;
+
+const turn = () => new Promise<void>((resolve) => setImmediate(resolve));
+
+async function answerBatch(items: z.infer<typeof batch>['batch'], options: Options): Promise<Answer> {
+  const found: unknown[] = [];
+  for (const [at, { id, ...sent }] of items.entries()) {
+    if (at % TURN === TURN - 1) await turn();
+    const reading = readMarkBody(sent, options.melodicDown);
+    found.push(
+      reading.ok
+        ? { id, ...markDocument(reading.marked, options) }
+        : { id, problem: failed(reading.status, reading.found) },
+    );
+  }
+  return json({ batch: found });
+}
+
+/** Answers POST /mark for a body that is JSON: one answer, or a batch in which each answers for itself. */
+export async function answerMark(sent: unknown): Promise<Answer> {
+  const isBatch = typeof sent === 'object' && sent !== null && 'batch' in sent;
+  const body = isBatch ? batch.safeParse(sent) : single.safeParse(sent);
+  if (!body.success) {
+    const tooMany = isBatch && Array.isArray(sent.batch) && sent.batch.length > BATCH_LIMIT;
+    const detail = tooMany
+      ? `${(sent.batch as readonly unknown[]).length} answers were sent; at most ${BATCH_LIMIT} are marked at a time.`
+      : 'A body of { "question": …, "answer": … } is needed, or { "batch": [{ "id", "question", "answer" }, …] }.';
+    return {
+      ok: false,
+      problem: failed(tooMany ? 422 : 400, [{ pointer: isBatch ? '#/batch' : '#', detail }]),
+    };
+  }
+  const options = markOptions.safeParse(body.data.options ?? {});
+  if (!options.success) {
+    const found = options.error.issues.map(({ path, message }) => ({
+      pointer: `#/options/${path.join('/')}`,
+      detail: message,
+    }));
+    return { ok: false, problem: failed(422, found) };
+  }
+  if ('batch' in body.data) return answerBatch(body.data.batch, options.data);
+  const reading = readMarkBody(
+    { question: body.data.question, answer: body.data.answer },
+    options.data.melodicDown,
+  );
+  if (!reading.ok) return { ok: false, problem: failed(reading.status, reading.found) };
+  return json(markDocument(reading.marked, options.data));
+}
