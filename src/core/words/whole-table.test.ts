@@ -18,6 +18,7 @@ import { impossiblePairs } from '../school/pairs';
 import { CHOICES, SETTING_NAMES, type Settings, USUAL_SETTINGS } from '../school/settings';
 import { type ClassWords, ENGLISH, wordsOf } from './class-words';
 import { LEFT_BEHIND } from './left-behind.test-data';
+import { MARK_SAYINGS } from './mark-sayings.test-data';
 import { ORBIT_SAYINGS } from './orbit-sayings.test-data';
 import { type AddressProblem, sayAddressProblem } from './say-address';
 import { sayAskProblem, sayReading } from './say-ask';
@@ -134,6 +135,7 @@ const QUESTIONS: readonly ((w: ClassWords) => readonly SaidStep[])[] = [
     ),
   (w) => DRAWN.map((signs) => ({ text: drawnText(w, signs), reason: null })),
   ...ORBIT_SAYINGS,
+  ...MARK_SAYINGS,
   (w) => ASKED.map((line) => ({ text: askedText(w, line), reason: null })),
 ];
 
