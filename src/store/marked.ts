@@ -13,6 +13,10 @@ const markedV1 = z.strictObject({
   person: z.nullable(id),
   /** The question and the answer, as their address in the room. */
   address: z.string().check(z.maxLength(ADDRESS_LIMIT), z.startsWith('/mark?')),
+  /** What was found: right or wrong, the habit or both joined by a plus or null, and the marks as counted. */
+  correct: z.boolean(),
+  found: z.nullable(z.string().check(z.maxLength(80))),
+  score: z.strictObject({ got: z.number(), of: z.number() }),
   /** The habit the teacher put in place of the one found, two joined by a plus; empty for none; null as found. */
   habit: z.nullable(z.string().check(z.maxLength(80))),
   /** Marks the teacher gave instead of those counted; null as counted. */

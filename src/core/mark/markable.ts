@@ -6,7 +6,7 @@ import { TONICS } from '../scale/tonic';
 import { rowOfDegree } from './counting/row-of-degree';
 import { nameOfRow, partnerOf } from './judge-key';
 import { writtenFor } from './judge-transposed';
-import type { Marked } from './questions';
+import type { MarkQuestion } from './questions';
 import { TRANSPOSING } from './transposing/instruments';
 
 /** Why a question cannot be marked: it has no answer that can be written. */
@@ -39,22 +39,22 @@ function inRange(degree: number): MarkProblem | null {
 }
 
 /** Why a question cannot be marked, or null where it can. */
-export function markProblem(marked: Marked): MarkProblem | null {
-  switch (marked.kind) {
+export function markProblem(asked: MarkQuestion): MarkProblem | null {
+  switch (asked.kind) {
     case 'scale':
-      return keyProblem(marked.question);
+      return keyProblem(asked.question);
     case 'signature':
     case 'name-signature': {
-      const { tonic, scale } = marked.question;
+      const { tonic, scale } = asked.question;
       const printed = isPrintable(signatureOf(tonic, PATTERNS[scale].mode));
-      return keyProblem(marked.question) ?? (printed ? null : { code: 'signature-not-printed' });
+      return keyProblem(asked.question) ?? (printed ? null : { code: 'signature-not-printed' });
     }
     case 'name-key': {
-      const { fifths } = marked.question;
+      const { fifths } = asked.question;
       return isPrintable(fifths) ? null : { code: 'fifths-out-of-range', fifths };
     }
     case 'order': {
-      const { count } = marked.question;
+      const { count } = asked.question;
       return Number.isInteger(count) && count >= 1 && count <= 7
         ? null
         : { code: 'count-out-of-range', count };
@@ -62,25 +62,25 @@ export function markProblem(marked: Marked): MarkProblem | null {
     case 'steps':
       return null;
     case 'name-scale':
-      return nameOfRow(marked.question.notes) ? null : { code: 'no-whole-scale' };
+      return nameOfRow(asked.question.notes) ? null : { code: 'no-whole-scale' };
     case 'partner':
-      return TONICS.includes(marked.question.tonic) && partnerOf(marked.question)
+      return TONICS.includes(asked.question.tonic) && partnerOf(asked.question)
         ? null
         : { code: 'no-partner' };
     case 'degree':
-      return keyProblem(marked.question) ?? inRange(marked.question.degree);
+      return keyProblem(asked.question) ?? inRange(asked.question.degree);
     case 'chord': {
-      const { degree, size } = marked.question;
-      const problem = keyProblem(marked.question) ?? inRange(degree);
+      const { degree, size } = asked.question;
+      const problem = keyProblem(asked.question) ?? inRange(degree);
       if (problem) return problem;
-      const row = rowOfDegree(marked.question);
+      const row = rowOfDegree(asked.question);
       const notes = Array.from({ length: size }, (_, third) => row[(degree - 1 + 2 * third) % 7]);
       return chordOf(notes as typeof row) ? null : { code: 'no-chord' };
     }
     case 'transpose': {
-      const { instrument } = marked.question;
+      const { instrument } = asked.question;
       if (!Object.hasOwn(TRANSPOSING, instrument)) return { code: 'instrument-unknown', instrument };
-      return writtenFor(marked.question) ? null : { code: 'no-written-pitch' };
+      return writtenFor(asked.question) ? null : { code: 'no-written-pitch' };
     }
   }
 }

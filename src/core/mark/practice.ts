@@ -7,7 +7,7 @@ import { SCALE_HABITS, type ScaleHabit } from './habit';
 import type { HabitId } from './habit-id';
 import { HABITS } from './habits/all';
 import { keyOfSignature, nameOfRow, partnerOf } from './judge-key';
-import type { Marked } from './questions';
+import type { MarkQuestion } from './questions';
 import type { ScaleQuestion } from './scale-question';
 
 type Scale = ScaleQuestion['scale'];
@@ -77,7 +77,7 @@ export function tellingApart(
 }
 
 /** The key that a question is about: the one to name in the words about its habits. */
-export function keyAsked(marked: Marked): ScaleKey {
+export function keyAsked(marked: MarkQuestion): ScaleKey {
   const known = (key: { readonly tonic: SpelledNote; readonly scale: string | null } | null): ScaleKey => {
     const scale = (key?.scale ?? 'major') as Scale;
     return key ? { tonic: key.tonic, scale } : { tonic: C, scale: 'major' };

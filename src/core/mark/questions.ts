@@ -98,3 +98,10 @@ export const MARK_KINDS = [
 ] as const;
 
 export type MarkKind = (typeof MARK_KINDS)[number];
+
+/** A question of any kind, without its answer. */
+export type MarkQuestion = Marked extends infer Each
+  ? Each extends { readonly kind: infer Kind; readonly question: infer Question }
+    ? { readonly kind: Kind; readonly question: Question }
+    : never
+  : never;

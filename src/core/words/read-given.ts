@@ -1,0 +1,224 @@
+import { placeInSignature } from '../identify/drawn-signature';
+import { readNumeral } from '../mark/chords/read-numeral';
+import { clefSignature, type Given, givenKind } from '../mark/given';
+import type { NamedKey } from '../mark/judged';
+import type { MarkQuestion } from '../mark/questions';
+import { MOST_WRITTEN, type WrittenNote } from '../mark/row-entry';
+import { type Pitch, pitch } from '../note/pitch';
+import { type Fifths, fifths, type SpelledNote, spelled } from '../note/spelled';
+import { PATTERNS, scaleOfMode } from '../scale/pattern';
+import { alteredLetters, signatureOf } from '../scale/signature';
+import type { ClassWords } from './class-words';
+import { readKey } from './read-key';
+import { readScale } from './read-scale';
+import { sayProblem } from './say-problem';
+
+/** An answer as it was typed, or why it was not read. */
+export type GivenReading =
+  | { readonly ok: true; readonly given: Given }
+  | { readonly ok: false; readonly why: string };
+
+type Token = { readonly note: SpelledNote; readonly octave: number | null; readonly bare: boolean };
+
+type Tokens =
+  | { readonly ok: true; readonly tokens: readonly Token[] }
+  | { readonly ok: false; readonly why: string };
+
+/** Words of signs are drawn to their letter, so that every other blank or stroke parts two notes. */
+function joined(text: string): string {
+  return text.replace(
+    /[\s-]*\b(double[\s-]*)?(sharp|flat|natural)\b/giu,
+    (_, double: string | undefined, sign: string) => {
+      const one = { sharp: '#', flat: 'b', natural: 'n' }[sign.toLowerCase()] ?? '';
+      return double ? one + one : one;
+    },
+  );
+}
+
+/** Notes run together are parted before each capital: `DEF#G`, `DisEFis`. */
+function parted(word: string): readonly string[] {
+  return /^\p{Lu}/u.test(word) ? word.split(/(?=\p{Lu})/u) : [word];
+}
+
+function tokenFrom(w: ClassWords, word: string): Token | null {
+  const found = /^(.*?)(-?\d)?$/u.exec(word);
+  const reading = w.read(found?.[1] ?? '');
+  if (!reading.ok) return null;
+  const octave = found?.[2] === undefined ? null : Number(found[2]);
+  return { note: reading.note, octave, bare: reading.note.alteration === 0 && !/[n♮]\d?$/u.test(word) };
+}
+
+/** Notes with any marks between them: blanks, commas, strokes, arrows, or none at all. */
+function tokensOf(w: ClassWords, text: string): Tokens {
+  const words = joined(text)
+    .split(/[\s,;:|/→>–—()]+|-(?!\d)/u)
+    .filter(Boolean);
+  const tokens: Token[] = [];
+  for (const word of words) {
+    const whole = tokenFrom(w, word);
+    if (whole) tokens.push(whole);
+    else {
+      for (const part of parted(word)) {
+        const token = tokenFrom(w, part);
+        const reading = w.read(part);
+        if (!token)
+          return { ok: false, why: reading.ok ? `'${part}' was not read.` : sayProblem(w, reading.problem) };
+        tokens.push(token);
+      }
+    }
+  }
+  if (tokens.length > MOST_WRITTEN)
+    return { ok: false, why: `${tokens.length} notes were read; an answer has at most ${MOST_WRITTEN}.` };
+  return { ok: true, tokens };
+}
+
+/** Where names are words, such as Fis, a plain name is a plain note; else a bare letter follows the signature. */
+function followsSignature({ settings }: ClassWords): boolean {
+  return settings.noteNames !== 'german' && settings.noteNames !== 'dutch';
+}
+
+function rowFrom(w: ClassWords, tokens: readonly Token[], atClef: Fifths): readonly WrittenNote[] {
+  const altered = alteredLetters(atClef);
+  return tokens.map(({ note, octave, bare }) => {
+    const sign = bare && followsSignature(w) ? (altered.get(note.letter)?.alteration ?? 0) : note.alteration;
+    return { note: spelled(note.letter, sign), octave, printed: undefined };
+  });
+}
+
+function drawnFrom(
+  tokens: readonly Token[],
+  asked: Extract<MarkQuestion, { kind: 'signature' }>,
+): readonly Pitch[] {
+  const { tonic, scale, clef } = asked.question;
+  const kind = Math.sign(signatureOf(tonic, PATTERNS[scale].mode));
+  return tokens.map(({ note, octave, bare }) => {
+    const sign = bare && kind !== 0 ? spelled(note.letter, kind as 1 | -1) : note;
+    return octave === null ? placeInSignature(sign, clef) : pitch(sign, octave);
+  });
+}
+
+const READ_KEY = 'Write a key: a tonic, and major or minor.';
+
+/** A key whose mode may be unsaid; where the class writes minor keys small, the letter says it. */
+function keyFrom(
+  w: ClassWords,
+  text: string,
+): { readonly key: NamedKey; readonly small: boolean } | { readonly why: string } {
+  const plain = text.trim();
+  const small = /^\p{Ll}/u.test(plain);
+  const alone = w.read(plain);
+  if (alone.ok) {
+    const byCase = w.settings.keyNames === 'case';
+    return { key: { tonic: alone.note, scale: byCase ? (small ? 'natural-minor' : 'major') : null }, small };
+  }
+  const form = readScale(w, plain);
+  if (!('why' in form) && typeof form.scale === 'string')
+    return { key: { tonic: form.tonic, scale: form.scale as NamedKey['scale'] }, small };
+  const key = readKey(w, plain);
+  if (!key.ok) return { why: plain === '' ? READ_KEY : key.why };
+  return { key: { tonic: key.key.tonic, scale: scaleOfMode(key.key.mode) }, small };
+}
+
+const NO_SIGNS =
+  /^(?:0|no|none|nothing|no\s+(?:sharps?|flats?|signs?)(?:\s*(?:or|and|,)\s*(?:sharps?|flats?))?)$/iu;
+
+/** How many signs of which kind, which they are, or both: `3 flats: B♭ E♭ A♭`. */
+function countFrom(w: ClassWords, text: string): GivenReading {
+  const plain = text.trim();
+  if (NO_SIGNS.test(plain)) return { ok: true, given: { is: 'count', fifths: fifths(0), signs: null } };
+  const found = /^(-?\d{1,2})\s*(sharps?|flats?|♯|♭|#|b)?(?=$|[\s:,;])[\s:,;]*(.*)$/iu.exec(plain);
+  const list = tokensOf(w, found ? (found[3] ?? '') : plain);
+  if (!list.ok)
+    return { ok: false, why: `${list.why} Write the number and kind, such as 3 flats, or the signs.` };
+  const signs = list.tokens.length > 0 ? list.tokens.map(({ note }) => note) : null;
+  if (!found) return { ok: true, given: { is: 'count', fifths: null, signs } };
+  const flat = found[1]?.startsWith('-') || /^(?:f|♭|b)/iu.test(found[2] ?? '');
+  const number = Math.abs(Number(found[1]));
+  if (number > 14) return { ok: false, why: `${number} signs were read; no signature has more than seven.` };
+  if (number > 0 && !found[2] && !found[1]?.startsWith('-') && !signs)
+    return { ok: false, why: `${number} of which kind? Write ${number} sharps or ${number} flats.` };
+  const sign = flat || (!found[2] && (signs?.[0]?.alteration ?? 0) < 0) ? -1 : 1;
+  return { ok: true, given: { is: 'count', fifths: fifths(number === 0 ? 0 : sign * number), signs } };
+}
+
+/** Steps by letters or by figures: `W W H`, `TTS`, `2 2 1`, `1 1 ½`. */
+function stepsFrom(w: ClassWords, text: string): GivenReading {
+  const half = w.stepLetters(1).toLowerCase();
+  const whole = w.stepLetters(2).toLowerCase();
+  const figures: Readonly<Record<string, number>> =
+    w.settings.stepWords === 'fractions'
+      ? { '½': 1, '0.5': 1, '1': 2, '1½': 3, '1.5': 3, '2': 4 }
+      : { '1': 1, '2': 2, '3': 3, '4': 4, '½': 1 };
+  const known: Readonly<Record<string, number>> = {
+    ...figures,
+    a: 3,
+    [`${whole}+${half}`]: 3,
+    w: 2,
+    t: 2,
+    g: 2,
+    s: 1,
+    h: 1,
+    [half]: 1,
+    [whole]: 2,
+  };
+  const words = text
+    .toLowerCase()
+    .split(/[\s,;|/–—-]+/u)
+    .filter(Boolean);
+  const parts = words.flatMap((word) =>
+    known[word] === undefined && /^[a-z0-9½]+$/u.test(word) ? [...word] : [word],
+  );
+  const wrong = parts.find((part) => known[part] === undefined);
+  if (wrong !== undefined)
+    return {
+      ok: false,
+      why: `'${wrong.slice(0, 20)}' is no step. Write ${w.stepLetters(2)} for ${w.aStep(2)}, ${w.stepLetters(1)} for ${w.aStep(1)}, or figures.`,
+    };
+  return {
+    ok: true,
+    given: { is: 'steps', steps: parts.slice(0, MOST_WRITTEN).map((part) => known[part] as number) },
+  };
+}
+
+/** Reads a typed answer to a question in the names of a class. Nothing typed is a blank. */
+export function readGiven(w: ClassWords, asked: MarkQuestion, text: string): GivenReading {
+  if (text.trim() === '') return { ok: true, given: { is: 'blank' } };
+  const is = givenKind(asked);
+  if (is === 'key') {
+    const key = keyFrom(w, text);
+    return 'why' in key ? { ok: false, why: key.why } : { ok: true, given: { is, ...key, reasons: [] } };
+  }
+  if (is === 'count') return countFrom(w, text);
+  if (is === 'steps') return stepsFrom(w, text);
+  if (is === 'numeral') {
+    if (readNumeral(text)) return { ok: true, given: { is, text: text.trim() } };
+    return {
+      ok: false,
+      why: `'${text.trim().slice(0, 20)}' is no numeral. Write I to VII, small for minor, with ° or + where it needs one.`,
+    };
+  }
+  // No signs are a full answer.
+  if (is === 'drawn' && NO_SIGNS.test(text.trim())) return { ok: true, given: { is, signs: [] } };
+  const read = tokensOf(w, text);
+  if (!read.ok) return read;
+  return notesGiven(w, asked, is, read.tokens);
+}
+
+function notesGiven(
+  w: ClassWords,
+  asked: MarkQuestion,
+  is: Given['is'],
+  tokens: readonly Token[],
+): GivenReading {
+  if (is === 'row')
+    return { ok: true, given: { is, notes: rowFrom(w, tokens, clefSignature(asked, w.settings)) } };
+  if (is === 'drawn' && asked.kind === 'signature')
+    return { ok: true, given: { is, signs: drawnFrom(tokens, asked) } };
+  const [first] = tokens;
+  if (is === 'pitch') {
+    if (!first || first.octave === null || tokens.length !== 1)
+      return { ok: false, why: 'Write one note with its octave, such as 4 for the octave from middle C.' };
+    return { ok: true, given: { is, pitch: pitch(first.note, first.octave) } };
+  }
+  return { ok: true, given: { is: 'notes', notes: tokens.map(({ note }) => note) } };
+}

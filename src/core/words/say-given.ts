@@ -1,0 +1,49 @@
+import { clefSignature, type Given } from '../mark/given';
+import type { MarkQuestion } from '../mark/questions';
+import { alteredLetters } from '../scale/signature';
+import type { ClassWords } from './class-words';
+import { signCount } from './vocabulary';
+
+/** A step as it is typed: its letters in the class, or figures where it has none. */
+function stepText(w: ClassWords, semitones: number): string {
+  return w.stepLetters(semitones) || String(semitones);
+}
+
+/** An answer as it would be typed, so that reading it again gives the same; a blank is no text. */
+export function sayGiven(w: ClassWords, asked: MarkQuestion, given: Given): string {
+  switch (given.is) {
+    case 'blank':
+      return '';
+    case 'row': {
+      const altered = alteredLetters(clefSignature(asked, w.settings));
+      return given.notes
+        .map(({ note }) => (altered.has(note.letter) ? w.noteWithSign(note) : w.note(note)))
+        .join(' ');
+    }
+    case 'drawn':
+      return given.signs.length === 0 ? 'none' : given.signs.map(({ note }) => w.note(note)).join(' ');
+    case 'notes':
+      return w.row(given.notes);
+    case 'key': {
+      const { key, small } = given;
+      const text = key.scale ? w.scale(key.tonic, key.scale) : w.note(key.tonic);
+      return small ? text.slice(0, 1).toLowerCase() + text.slice(1) : text;
+    }
+    case 'count': {
+      const list = given.signs ? w.row(given.signs) : '';
+      const count = given.fifths === null ? '' : given.fifths === 0 ? 'none' : countText(given.fifths);
+      return [count, list].filter(Boolean).join(': ');
+    }
+    case 'steps':
+      return given.steps.map((step) => stepText(w, step)).join(' ');
+    case 'numeral':
+      return given.text;
+    case 'pitch':
+      return `${w.note(given.pitch.note)}${given.pitch.octave}`;
+  }
+}
+
+function countText(fifths: number): string {
+  const number = Math.abs(fifths);
+  return `${number} ${signCount(fifths).split(' ')[1] ?? ''}`;
+}
