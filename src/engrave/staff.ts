@@ -2,7 +2,7 @@ import { KeySignature, Stave } from 'vexflow/core';
 import { signaturePlaces } from '@/core/instrument/signature-place';
 import { type Clef, staffPlace } from '@/core/instrument/staff';
 import type { Pitch } from '@/core/note/pitch';
-import type { Fifths } from '@/core/note/spelled';
+import type { Alteration, Fifths } from '@/core/note/spelled';
 import { printedSigns, signCode } from '@/core/scale/printed';
 import type { WrittenScale } from '@/core/scale/written';
 import { gathered } from './gather';
@@ -78,6 +78,24 @@ export function engraveNotes(pitches: readonly Pitch[], clef: Clef, width: numbe
   const printed = printedSigns(pitches, null);
   const room = { start, end: width - MARGIN, bottom: STAFF_BOTTOM };
   return { width, height: HEIGHT, groups: [...groups, ...headGroups({ line, clef, printed }, room)] };
+}
+
+/** A row as somebody wrote it: any pitches under any signature, each with the sign that was put there. */
+export type WrittenRow = {
+  readonly pitches: readonly Pitch[];
+  readonly clef: Clef;
+  readonly atClef: Fifths;
+  /** Of each note; left out, each has the sign it needs. */
+  readonly printed: readonly (Alteration | null)[] | undefined;
+};
+
+/** A row on a staff as it was written, right or wrong. */
+export function engraveRow({ pitches, clef, atClef, printed }: WrittenRow, width: number): Scene {
+  const { groups, start } = emptyStaff(clef, signaturePlaces(atClef, clef), width);
+  const line = pitches.map((each) => ({ pitch: each }));
+  const room = { start, end: width - MARGIN, bottom: STAFF_BOTTOM };
+  const heads = headGroups({ line, clef, printed: printed ?? printedSigns(pitches, atClef) }, room);
+  return { width, height: HEIGHT, groups: [...groups, ...heads] };
 }
 
 /**

@@ -1,5 +1,6 @@
 import { findScales, longestStepwiseRun } from '@/core/identify/find-scales';
 import { asciiName } from '@/core/note/spelled';
+import { signCode } from '@/core/scale/printed';
 import type { Settings } from '@/core/school/settings';
 import { type ClassWords, wordsOf } from '@/core/words/class-words';
 import type { FileProblem, FileWarning } from '@/core/words/say-file';
@@ -23,12 +24,17 @@ export type OfferedScale = {
   readonly place: string;
 };
 
+/** The first notes of a part, in English ASCII with octaves, and the sign printed at each, `-` where there is none. */
+export type WrittenLine = { readonly part: string; readonly answer: string; readonly printed: string };
+
 export type FileReading =
   | {
       readonly ok: true;
       readonly kind: 'scales';
       readonly title: string;
       readonly scales: readonly OfferedScale[];
+      /** The parts of a score note by note, to be marked as answers. */
+      readonly lines: readonly WrittenLine[];
       readonly warnings: readonly FileWarning[];
     }
   | { readonly ok: true; readonly kind: 'backup'; readonly backup: Backup }
@@ -85,8 +91,23 @@ function readXml(w: ClassWords, bytes: Uint8Array, title: string): FileReading {
     kind: 'scales',
     title: reading.title || title,
     scales: lines.flatMap(({ scales }) => scales),
+    lines: reading.lines.flatMap(writtenLine),
     warnings: lines.flatMap(({ warnings }) => warnings),
   };
+}
+
+/** The most notes of a part that are taken as an answer. */
+const MOST_NOTES = 32;
+
+function writtenLine({ part, notes }: ScoreLine): readonly WrittenLine[] {
+  if (notes.length === 0) return [];
+  const taken = notes.slice(0, MOST_NOTES);
+  const answer = taken.map(({ pitch: { note, octave } }) => {
+    const plain = note.alteration === 0 ? 'n' : '';
+    return `${asciiName(note)}${plain}${octave}`;
+  });
+  const printed = taken.map((note) => (note.printed === null ? '-' : signCode(note.printed)));
+  return [{ part, answer: answer.join(' '), printed: printed.join(' ') }];
 }
 
 function scalesOf(
@@ -142,6 +163,7 @@ function readList(w: ClassWords, text: string, title: string): FileReading {
   return {
     ok: true,
     kind: 'scales',
+    lines: [],
     title,
     warnings,
     scales: scales.map(({ line, request }) => ({

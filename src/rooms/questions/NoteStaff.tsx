@@ -3,13 +3,13 @@ import { letterAtHeight, nearest } from '@/core/identify/note-entry';
 import type { Letter } from '@/core/note/letter';
 import type { SpelledNote } from '@/core/note/spelled';
 import { questionWords } from '@/core/words/screen/questions';
-import type { Scene } from '@/engrave/scene';
 import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
-import { type Hit, Hits } from '@/ui/surfaces/Hits';
+import { EntryStaff } from '@/ui/surfaces/EntryStaff';
+import { Hits } from '@/ui/surfaces/Hits';
+import { headsOf } from '@/ui/surfaces/heads-of';
 import { Halo } from '@/ui/surfaces/Staff';
 import { useStaffEngraver } from '@/ui/surfaces/use-staff-engraver';
-import { EntryStaff } from './EntryStaff';
 
 type Props = {
   readonly notes: readonly SpelledNote[];
@@ -19,15 +19,6 @@ type Props = {
   readonly onKeys: (event: KeyboardEvent) => void;
   readonly onLetter: (letter: Letter) => void;
 };
-
-/** Where the heads of the notes lie. */
-function headsOf(scene: Scene, name: (place: number) => string): readonly Hit[] {
-  return scene.groups.flatMap(({ part, place, marks }): Hit[] => {
-    const glyph = marks.find((mark) => mark.kind === 'glyph');
-    if (part !== 'note' || place === null || glyph?.kind !== 'glyph') return [];
-    return [{ id: String(place), x: glyph.x + 8, y: glyph.y, r: 14, label: name(place) }];
-  });
-}
 
 /** The staff the entered notes stand on: a click on a line or a space places a note, letters do too. */
 export function NoteStaff({ notes, shown, onLit, onKeys, onLetter }: Props) {

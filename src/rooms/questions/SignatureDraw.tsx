@@ -3,18 +3,20 @@ import { type KeyboardEvent, useMemo, useState } from 'react';
 import { placeInSignature } from '@/core/identify/drawn-signature';
 import { letterAtHeight } from '@/core/identify/note-entry';
 import { signaturePlaces } from '@/core/instrument/signature-place';
+import type { Clef } from '@/core/instrument/staff';
 import { LETTERS } from '@/core/note/letter';
 import { heightOf, type Pitch, pitch } from '@/core/note/pitch';
 import { type Alteration, type Fifths, spelled } from '@/core/note/spelled';
 import { questionWords } from '@/core/words/screen/questions';
 import type { GroupLook } from '@/ui/scene/drawing';
 import { useWords } from '@/ui/school/use-class';
+import { EntryStaff } from '@/ui/surfaces/EntryStaff';
 import { useStaffEngraver } from '@/ui/surfaces/use-staff-engraver';
 import { MOST_DRAWN } from '../derive/read-question';
-import { EntryStaff } from './EntryStaff';
 
 type Props = {
   readonly count: Fifths;
+  readonly clef?: Clef;
   /** Signs that are no signature, or null where those of the count stand. */
   readonly drawn: readonly Pitch[] | null;
   /** Signs the working points at, from 0; those of a wrong drawing are wrong. */
@@ -30,15 +32,15 @@ function atHeight(height: number, sign: Alteration): Pitch {
 }
 
 /** The treble staff on which the signs of a signature are drawn one by one, rightly or not. */
-export function SignatureDraw({ count, drawn, pointed, onDraw }: Props) {
+export function SignatureDraw({ count, clef = 'treble', drawn, pointed, onDraw }: Props) {
   const w = useWords();
   const say = questionWords(w);
   const engraver = useStaffEngraver();
-  const standing = useMemo(() => drawn ?? signaturePlaces(count, 'treble'), [drawn, count]);
+  const standing = useMemo(() => drawn ?? signaturePlaces(count, clef), [drawn, count, clef]);
   const [kind, setKind] = useState<1 | -1>(count > 0 ? 1 : -1);
   const scene = useMemo(
-    () => engraver?.engraveSigns('treble', standing, WIDTH) ?? null,
-    [engraver, standing],
+    () => engraver?.engraveSigns(clef, standing, WIDTH) ?? null,
+    [engraver, standing, clef],
   );
   const add = (sign: Pitch) => standing.length < MOST_DRAWN && onDraw([...standing, sign]);
   const last = standing.at(-1);
@@ -48,7 +50,7 @@ export function SignatureDraw({ count, drawn, pointed, onDraw }: Props) {
   const takeBack = () => standing.length > 0 && onDraw(standing.slice(0, -1));
   const done = (key: string): boolean => {
     const letter = LETTERS.find((each) => w.letter(each).toLowerCase() === key.toLowerCase());
-    if (letter) add(placeInSignature(spelled(letter, kind), 'treble'));
+    if (letter) add(placeInSignature(spelled(letter, kind), clef));
     else if (key === '#' || key === '+') setKind(1);
     else if (key === '-') setKind(-1);
     else if (key === 'ArrowUp') move(1);
@@ -96,6 +98,7 @@ export function SignatureDraw({ count, drawn, pointed, onDraw }: Props) {
         scene={scene}
         title={say.drawn.staff}
         description={standing.map(({ note }) => w.spokenNote(note)).join(', ')}
+        clef={clef}
         width={null}
         onKeys={keys}
         onHeight={(height) => add(atHeight(height, kind))}

@@ -4,13 +4,16 @@ import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
 import { readAddress } from '../derive/address';
 import { paperItem } from '../derive/paper';
 import { questionKind } from '../derive/question';
+import { markItem } from '../mark/mark-paper';
 import { orbitItem } from '../orbit/orbit-paper';
 import { questionItem } from '../questions/question-paper';
-import { orbitAt, searchOf } from './kept-text';
+import { markAt, orbitAt, searchOf } from './kept-text';
 
 function itemOf(w: ClassWords, { address, name }: Kept): Promise<PaperItem> {
   const orbit = orbitAt(address);
   if (orbit) return orbitItem(w, orbit, name);
+  const mark = markAt(address);
+  if (mark) return markItem(w, mark, name);
   const search = searchOf(address);
   if (questionKind(search)) return questionItem(w, search, name);
   return paperItem(w, { ...readAddress(search).sentence, beside: null }, name, false);

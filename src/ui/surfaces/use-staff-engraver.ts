@@ -3,7 +3,13 @@ import { useEffect, useState } from 'react';
 /** What draws staves, by what is drawn on them. */
 export type StaffEngraver = Pick<
   typeof import('@/engrave/staff'),
-  'engraveNotes' | 'engraveSignature' | 'engraveSigns' | 'engraveStaff' | 'STAFF_BOTTOM' | 'STAFF_PLACE'
+  | 'engraveNotes'
+  | 'engraveRow'
+  | 'engraveSignature'
+  | 'engraveSigns'
+  | 'engraveStaff'
+  | 'STAFF_BOTTOM'
+  | 'STAFF_PLACE'
 >;
 
 /** The engraver of staves, once it has been loaded; null until then. */
@@ -12,10 +18,19 @@ export function useStaffEngraver(): StaffEngraver | null {
   useEffect(() => {
     let wanted = true;
     void import('@/engrave/staff').then(
-      ({ engraveNotes, engraveSignature, engraveSigns, engraveStaff, STAFF_BOTTOM, STAFF_PLACE }) => {
+      ({
+        engraveNotes,
+        engraveRow,
+        engraveSignature,
+        engraveSigns,
+        engraveStaff,
+        STAFF_BOTTOM,
+        STAFF_PLACE,
+      }) => {
         if (wanted)
           setEngraver({
             engraveNotes,
+            engraveRow,
             engraveSignature,
             engraveSigns,
             engraveStaff,

@@ -4,6 +4,7 @@ export const FRAME_WORDS = {
   home: 'Moon Step',
   derive: 'Derive',
   orbit: 'Orbit',
+  mark: 'Mark',
   group: 'Class',
   newVersion: 'A newer Moon Step is ready.',
   useNew: 'Use it now',
@@ -11,6 +12,7 @@ export const FRAME_WORDS = {
   deriveAbout: 'Say a scale in one sentence and see it derived step by step on letters, staff and keyboard.',
   orbitAbout:
     'The circle of fifths as keys, as chords and as notes: neighbours, routes, chords and the table of all keys.',
+  markAbout: 'Mark an answer: right or wrong, where, why, and the habit behind it.',
   groupAbout: 'How a class speaks, who is in it, and how its work is kept safe.',
   lost: {
     title: 'There is no page at this address.',

@@ -1,9 +1,9 @@
 import type { KeyboardEvent, MouseEvent, ReactNode } from 'react';
-import { heightAtPlace } from '@/core/instrument/staff';
+import { type Clef, heightAtPlace } from '@/core/instrument/staff';
 import type { Scene } from '@/engrave/scene';
-import type { Looks } from '@/ui/scene/drawing';
-import { SceneView } from '@/ui/scene/SceneView';
-import type { StaffEngraver } from '@/ui/surfaces/use-staff-engraver';
+import type { Looks } from '../scene/drawing';
+import { SceneView } from '../scene/SceneView';
+import type { StaffEngraver } from './use-staff-engraver';
 
 type Props = {
   readonly id: string;
@@ -13,8 +13,11 @@ type Props = {
   /** What stands on it, for a voice. */
   readonly description: string;
   readonly onKeys: (event: KeyboardEvent) => void;
-  /** A line or a space of the treble staff was pressed, as a height in letters above C0. */
+  readonly clef?: Clef;
+  /** A line or a space of the staff was pressed, as a height in letters above C0. */
   readonly onHeight: (height: number) => void;
+  /** A note was pressed, by its place; left out, the place on the staff counts there too. */
+  readonly onHead?: (place: number) => void;
   readonly look?: Looks;
   /** Drawn under the marks. */
   readonly under?: ReactNode;
@@ -24,16 +27,19 @@ type Props = {
   readonly children?: ReactNode;
 };
 
-/** A treble staff that takes clicks and keys. */
+/** A staff that takes clicks and keys. */
 export function EntryStaff(props: Props) {
-  const { id, engraver, scene, title, description, onKeys, onHeight, look, under, width, children } = props;
+  const { id, engraver, scene, title, description, onKeys, onHeight, onHead, look, under, width, children } =
+    props;
   const click = (event: MouseEvent<HTMLDivElement>) => {
+    const head = event.target instanceof Element ? event.target.closest('[data-hit]') : null;
+    if (onHead && head) return onHead(Number(head.getAttribute('data-hit')));
     const svg = event.currentTarget.querySelector('svg');
     if (!svg || !engraver || !scene) return;
     const box = svg.getBoundingClientRect();
     const y = ((event.clientY - box.top) / box.height) * scene.height;
     const place = Math.round((engraver.STAFF_BOTTOM - y) / engraver.STAFF_PLACE);
-    onHeight(heightAtPlace(place, 'treble'));
+    onHeight(heightAtPlace(place, props.clef ?? 'treble'));
   };
   return (
     <div

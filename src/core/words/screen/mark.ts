@@ -1,0 +1,233 @@
+import type { MarkKind } from '../../mark/questions';
+import { byClass } from '../by-class';
+import type { ClassWords } from '../class-words';
+import { counted } from '../vocabulary';
+
+const KINDS: Readonly<Record<MarkKind, string>> = {
+  scale: 'a scale',
+  signature: 'a signature, drawn',
+  'name-key': 'a key, named from its signature',
+  'name-signature': 'a signature, named',
+  order: 'an order of signs',
+  steps: 'steps',
+  'name-scale': 'a scale, named from its notes',
+  partner: 'a related key',
+  degree: 'a degree',
+  chord: 'a chord',
+  transpose: 'a note, transposed',
+};
+
+const INSTRUMENTS: Readonly<Record<string, string>> = {
+  'b-flat': 'clarinet, trumpet or soprano saxophone',
+  'tenor-saxophone': 'tenor saxophone',
+  'bass-clarinet': 'bass clarinet',
+  'alto-saxophone': 'alto saxophone',
+  'baritone-saxophone': 'baritone saxophone',
+  horn: 'horn',
+  'a-clarinet': 'clarinet in its lower tuning',
+  'e-flat-clarinet': 'small clarinet',
+  'alto-flute': 'alto flute',
+  guitar: 'guitar',
+  'double-bass': 'double bass',
+  piccolo: 'piccolo',
+  'descant-recorder': 'descant recorder',
+};
+
+const SENTENCE = {
+  mark: 'Mark ',
+  of: ' by ',
+  colon: ': ',
+  comma: ', ',
+  inThe: ', in the ',
+  first: 'the first ',
+  the: 'the ',
+  ofKey: ' of ',
+  on: ' on ',
+  for: ' for ',
+  as: ', as a ',
+  somebody: 'somebody',
+  end: '.',
+} as const;
+
+const ENTRY = {
+  title: 'What was written',
+  field: 'Type the answer',
+  hints: {
+    row: 'Notes, parted as you like',
+    drawn: 'Signs in the order they were written; none for none',
+    notes: 'Notes, parted as you like',
+    key: 'A key, with or without its mode',
+    count: '3 flats, or the signs, or both',
+    steps: 'Steps, by letters or figures',
+    numeral: 'A numeral: ii, V, vii°',
+    pitch: 'A note with its octave',
+  },
+  staff: 'Staff: letters are notes, arrows choose and move, # and - alter',
+  staffHint:
+    'On the staff: letters write, ← → choose a note, ↑ ↓ move it, # and - alter it, = prints its sign or leaves it out.',
+  signHint:
+    'On the staff: letters draw signs where they belong, # and - choose the kind, ↑ ↓ move the last one.',
+  right: 'All right',
+  blank: 'Blank',
+  next: 'Next answer',
+  keyboard: 'Keyboard',
+  signs: 'Sign of the next note',
+  natural: 'natural',
+  print: 'Print its sign',
+  back: 'Take away',
+  file: 'MusicXML',
+  fileWhole: 'Take the answer from a MusicXML file',
+  fileNone: 'No notes were found in this file.',
+  key: (name: string) => `${name}, key`,
+  reasons: 'Reasons given',
+  reason: (from: number, to: number) => `From ${from} to ${to}`,
+  unsaid: 'not said',
+} as const;
+
+const GIVEN = {
+  title: 'Given and expected',
+  given: 'Given',
+  expected: 'Expected',
+  up: ' going up',
+  down: ' coming down',
+  nothing: 'Nothing was written.',
+  staff: 'As written',
+  empty:
+    'Nothing is entered yet. Type what the student wrote, write it on the staff, or take the right answer and change what differs.',
+  try: 'Try one',
+} as const;
+
+const HABIT = {
+  title: 'Likely habit',
+  two: 'Two habits together',
+  decided: 'The habit you chose',
+  tie: 'It could also be',
+  ask: (key: string) => `To tell them apart, ask for ${key}.`,
+  none: 'No habit explains this',
+  noneText: 'No single habit and no two together lead to just this answer. What differs is listed below.',
+  right: 'Right',
+  rightText: 'Nothing differs from what was asked.',
+  rightStyle: 'The notes are right. Something about the way of writing is listed below.',
+  accepted: 'Taken for right too',
+  acceptedText: 'You decided that this answer is right as well.',
+  blank: 'Left blank',
+  blankText: 'Nothing was written, so there is nothing to explain.',
+  say: 'Say',
+  cure: 'Then practise',
+  show: 'Show it',
+  another: 'Another habit',
+  asFound: 'As found',
+  noHabit: 'No habit, a slip',
+  rightToo: 'Right too',
+  rightTooWhole: 'This is right too',
+  notRight: 'Not right after all',
+  remembered: 'As you decided before.',
+} as const;
+
+const CHECKS = {
+  title: 'Checks',
+  findings: 'What differs',
+  marks: 'Marks',
+  less: 'Half a mark less',
+  more: 'Half a mark more',
+  counted: (text: string) => `Counted: ${text}.`,
+  comment: 'Comment for the student',
+} as const;
+
+const PILE = {
+  title: (count: number) => `This pile: ${counted(count, 'answer', 'answers')}`,
+  empty: 'Answers you finish with Enter lie here, with the habits they show.',
+  right: (right: number, all: number) => `${right} of ${all} right`,
+  open: (name: string) => `Open ${name}`,
+  remove: (name: string) => `Take ${name} out of the pile`,
+  answers: 'Answers',
+  habits: 'Habits',
+  nameless: (count: number) => `Answer ${count}`,
+} as const;
+
+const KEYS_SHEET = {
+  title: 'Keys',
+  summary: 'On the staff, letters are notes; everywhere else they are the keys below.',
+  list: [
+    { keys: '/', does: 'Ask anything' },
+    { keys: 'Q', does: 'Choose the kind of question' },
+    { keys: 'W', does: 'Say whose answer it is' },
+    { keys: 'T', does: 'Choose the tonic or the first word of the question' },
+    { keys: 'S', does: 'Choose the scale or the second word' },
+    { keys: 'D', does: 'Choose the direction' },
+    { keys: 'C', does: 'Choose the clef' },
+    { keys: 'G', does: 'Choose with or without a signature' },
+    { keys: 'I', does: 'Type the answer' },
+    { keys: 'E', does: 'Enter it on the staff' },
+    { keys: 'R', does: 'All right: the right answer, to be changed where it differs' },
+    { keys: 'B', does: 'Blank' },
+    { keys: 'Enter', does: 'Next answer' },
+    { keys: 'H', does: 'Another habit' },
+    { keys: 'A', does: 'This is right too' },
+    { keys: 'M', does: 'Write a comment' },
+    { keys: 'Space', does: 'On the staff: all right' },
+    { keys: '0', does: 'On the staff: blank' },
+    { keys: 'K', does: 'Keep on the shelf' },
+    { keys: 'L', does: 'Open the shelf' },
+    { keys: 'X', does: 'Copy, print or export' },
+    { keys: 'P', does: 'Print' },
+    { keys: 'N', does: 'Night or day' },
+    { keys: 'Ctrl Z', does: 'Take back the last decision' },
+    { keys: '?', does: 'These keys' },
+  ],
+} as const;
+
+const SHARE = {
+  text: 'What is to be said, as text',
+  link: 'Link to this answer',
+  print: 'As it stands',
+} as const;
+
+function words(w: ClassWords) {
+  return {
+    room: 'Mark',
+    title: (sentence: string) => `${sentence} · Mark · Moon Step`,
+    kinds: KINDS,
+    sentence: SENTENCE,
+    instruments: INSTRUMENTS,
+    words: {
+      kind: 'kind of question',
+      who: 'whose answer',
+      tonic: 'tonic',
+      scale: 'scale',
+      direction: 'direction',
+      clef: 'clef',
+      signature: 'signature',
+      fifths: 'signature',
+      mode: 'mode',
+      order: 'signs',
+      notes: 'notes',
+      relation: 'relation',
+      degree: 'degree',
+      size: 'chord',
+      wants: 'answer',
+      pitch: 'sounding note',
+      instrument: 'instrument',
+    },
+    signatures: { written: 'with a signature', none: 'without a signature' },
+    example: (key: string, notes: string) => `${key} as ${notes}`,
+    typeWho: 'A name, a number, a question',
+    typeNotes: 'Type the notes of a whole scale',
+    typePitch: 'A note with its octave',
+    wants: { notes: 'the notes', numeral: 'the numeral' },
+    sizes: { 3: 'triad', 4: 'chord of the seventh' },
+    relations: { relative: w.relative, parallel: w.parallelWord, enharmonic: 'enharmonic equivalent' },
+    whoIs: (who: string) => (who === '' ? SENTENCE.somebody : who),
+    entry: ENTRY,
+    given: GIVEN,
+    habit: HABIT,
+    checks: CHECKS,
+    pile: PILE,
+    share: SHARE,
+    keysSheet: KEYS_SHEET,
+    differs: (got: string, want: string) => `${got} given, ${want} expected`,
+  } as const;
+}
+
+/** The words of the room Mark. */
+export const markWords = byClass(words);

@@ -1,0 +1,120 @@
+import { useMemo } from 'react';
+import { type Given, rightAnswer } from '@/core/mark/given';
+import type { Judged } from '@/core/mark/judged';
+import type { MarkQuestion } from '@/core/mark/questions';
+import { sayFinding } from '@/core/words/say-finding';
+import { sayGiven } from '@/core/words/say-given';
+import { markWords } from '@/core/words/screen/mark';
+import { compareScene } from '@/engrave/compare';
+import { SceneView } from '@/ui/scene/SceneView';
+import { useRoom } from '@/ui/scene/use-room';
+import { useWords } from '@/ui/school/use-class';
+import { useStaffEngraver } from '@/ui/surfaces/use-staff-engraver';
+import { compareRows } from './compare-rows';
+
+type Props = {
+  readonly asked: MarkQuestion;
+  readonly given: Given;
+  readonly judged: Judged | null;
+};
+
+/** What was given beside what was expected: a scale on one grid, a signature on two staves, else as text. */
+export function GivenCard(props: Props) {
+  const say = markWords(useWords()).given;
+  const { asked, given } = props;
+  return (
+    <section
+      aria-label={say.title}
+      className="card flex min-h-52 min-w-0 grow basis-64 flex-col justify-center overflow-hidden px-3 py-2"
+    >
+      {asked.kind === 'scale' ? (
+        <CompareGrid {...props} asked={asked} />
+      ) : asked.kind === 'signature' && given.is === 'drawn' ? (
+        <TwoSignatures asked={asked} given={given} />
+      ) : (
+        <TwoLines {...props} />
+      )}
+    </section>
+  );
+}
+
+function CompareGrid({
+  asked,
+  given,
+  judged,
+}: Props & { readonly asked: Extract<MarkQuestion, { kind: 'scale' }> }) {
+  const w = useWords();
+  const say = markWords(w).given;
+  const { ref, room } = useRoom<HTMLDivElement>({ width: 700, height: 290 });
+  const { rows, marks } = useMemo(() => compareRows(w, asked, given, judged), [w, asked, given, judged]);
+  const scene = useMemo(
+    () =>
+      compareScene({ w, rows, marks, width: room.width, height: Math.max(room.height, rows.length * 112) }),
+    [w, rows, marks, room],
+  );
+  const description = rows.map(
+    ({ title, notes }) =>
+      `${title}: ${notes.map(({ note }) => w.spokenNote(note)).join(', ') || say.nothing}`,
+  );
+  const findings = judged?.findings.map((finding) => sayFinding(w, finding)) ?? [];
+  return (
+    <div ref={ref} className="min-h-0 grow overflow-auto">
+      <SceneView
+        id="compare"
+        scene={scene}
+        title={say.title}
+        description={[...description, ...findings].join('. ')}
+      />
+    </div>
+  );
+}
+
+function TwoSignatures({
+  asked,
+  given,
+}: {
+  readonly asked: Extract<MarkQuestion, { kind: 'signature' }>;
+  readonly given: Extract<Given, { is: 'drawn' }>;
+}) {
+  const w = useWords();
+  const say = markWords(w).given;
+  const engraver = useStaffEngraver();
+  const right = rightAnswer(asked, w.settings);
+  const staves = [
+    { title: say.given, signs: given.signs },
+    { title: say.expected, signs: right.is === 'drawn' ? right.signs : [] },
+  ];
+  return (
+    <div className="flex flex-wrap gap-x-6">
+      {staves.map(({ title, signs }, at) => (
+        <figure key={title} className="min-w-64 grow basis-64">
+          <figcaption className="text-small font-bold text-quiet">{title}</figcaption>
+          {engraver && (
+            <SceneView
+              id={`signature-${at}`}
+              scene={engraver.engraveSigns(asked.question.clef, signs, 300)}
+              title={title}
+              description={signs.map(({ note }) => w.spokenNote(note)).join(', ')}
+            />
+          )}
+        </figure>
+      ))}
+    </div>
+  );
+}
+
+function TwoLines({ asked, given, judged }: Props) {
+  const w = useWords();
+  const say = markWords(w).given;
+  const wrong = judged && !judged.correct;
+  return (
+    <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-6 gap-y-3 px-3 font-serif text-sentence">
+      <dt className="font-sans text-small font-bold text-quiet">{say.given}</dt>
+      <dd className={wrong ? 'font-bold text-wrong' : 'font-bold'}>
+        {sayGiven(w, asked, given) || say.nothing}
+      </dd>
+      <dt className="font-sans text-small font-bold text-quiet">{say.expected}</dt>
+      <dd>{sayGiven(w, asked, rightAnswer(asked, w.settings))}</dd>
+    </dl>
+  );
+}

@@ -1,0 +1,173 @@
+import { DropdownMenu } from 'radix-ui';
+import { SCALE_HABITS } from '@/core/mark/habit';
+import type { HabitId } from '@/core/mark/habit-id';
+import { NAME_HABITS } from '@/core/mark/habit-id';
+import { practiceFor } from '@/core/mark/practice';
+import { sayExplanation, sayHabit } from '@/core/words/say-habit';
+import { markWords } from '@/core/words/screen/mark';
+import { useWords } from '@/ui/school/use-class';
+import { writeAddress } from '../derive/address';
+import { FIRST_SENTENCE } from '../derive/sentence';
+import { GoLink } from '../desk/GoLink';
+import type { Outcome } from './outcome';
+
+type Props = {
+  readonly outcome: Outcome;
+  readonly remembered: boolean;
+  readonly menu: boolean;
+  readonly onMenu: (open: boolean) => void;
+  readonly onHabit: (habit: string | null) => void;
+  readonly onAccept: () => void;
+  readonly onNext: () => void;
+};
+
+/** The habit behind an answer, what to say to the student, and one exercise; or that it is right, or that none fits. */
+export function HabitCard(props: Props) {
+  const say = markWords(useWords()).habit;
+  const { outcome, remembered, onAccept } = props;
+  const { judged, habit, accepted } = outcome;
+  const wrong = !judged.correct && !accepted;
+  return (
+    <section aria-label={say.title} className="card flex flex-col gap-2 px-4 py-3">
+      <p className="text-small font-bold text-quiet">{headOf(say, outcome)}</p>
+      {wrong && habit ? <Habits outcome={outcome} /> : <Verdict outcome={outcome} />}
+      {wrong && <Ties outcome={outcome} />}
+      {remembered && <p className="text-small text-quiet">{say.remembered}</p>}
+      <div className="mt-1 flex flex-wrap gap-2">
+        <button type="button" className="control bg-ink! text-sheet!" onClick={props.onNext}>
+          {markWords(useWords()).entry.next}
+          <kbd className="key" aria-hidden="true">
+            ⏎
+          </kbd>
+        </button>
+        {wrong && <OtherHabit {...props} />}
+        {!judged.correct && (
+          <button type="button" className="control" aria-pressed={accepted} onClick={onAccept}>
+            <span aria-hidden="true">{accepted ? say.notRight : say.rightToo}</span>
+            <span className="sr-only">{accepted ? say.notRight : say.rightTooWhole}</span>
+            <kbd className="key" aria-hidden="true">
+              A
+            </kbd>
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}
+
+type Words = ReturnType<typeof markWords>['habit'];
+
+function headOf(say: Words, { judged, habit, accepted, chosen }: Outcome): string {
+  if (judged.correct || accepted) return say.title;
+  if (chosen) return say.decided;
+  return habit && habit.habits.length > 1 ? say.two : say.title;
+}
+
+function Verdict({ outcome }: { readonly outcome: Outcome }) {
+  const say = markWords(useWords()).habit;
+  const { judged, accepted, given } = outcome;
+  const style = judged.findings.length > 0;
+  const [title, text] = judged.correct
+    ? [say.right, style ? say.rightStyle : say.rightText]
+    : accepted
+      ? [say.accepted, say.acceptedText]
+      : given.is === 'blank'
+        ? [say.blank, say.blankText]
+        : [say.none, say.noneText];
+  const good = judged.correct || accepted;
+  return (
+    <>
+      <h2 className={`font-serif text-large font-bold ${good ? 'text-correct' : ''}`}>
+        {good && <span aria-hidden="true">✓ </span>}
+        {title}
+      </h2>
+      <p>{text}</p>
+    </>
+  );
+}
+
+function Habits({ outcome: { habit, key } }: { readonly outcome: Outcome }) {
+  const w = useWords();
+  const say = markWords(w).habit;
+  return (habit?.habits ?? []).map((id) => {
+    const practice = practiceFor(id, key);
+    const { name, why, say: spoken, cure } = sayHabit(w, id, key, practice);
+    const shown = { ...FIRST_SENTENCE, ...practice, direction: 'up' as const, step: null, beside: null };
+    return (
+      <div key={id} className="flex flex-col gap-1.5">
+        <h2 className="font-serif text-large leading-tight font-bold">{name}</h2>
+        <p>{why}</p>
+        <div className="rounded-control bg-now px-3 py-2">
+          <p className="text-small font-bold text-quiet">{say.say}</p>
+          <p>{spoken}</p>
+        </div>
+        <p>
+          <span className="text-small font-bold text-quiet">{say.cure}: </span>
+          {cure} <GoLink href={`/derive${writeAddress(shown)}`}>{say.show}</GoLink>
+        </p>
+      </div>
+    );
+  });
+}
+
+function Ties({ outcome: { tied, apart, key } }: { readonly outcome: Outcome }) {
+  const w = useWords();
+  const say = markWords(w).habit;
+  if (tied.length === 0) return null;
+  return (
+    <p className="text-small">
+      {say.tie}: {tied.map((each) => sayExplanation(w, each, key)).join('; ')}.{' '}
+      {apart && say.ask(w.scale(apart.tonic, apart.scale))}
+    </p>
+  );
+}
+
+const NAMING = new Set<string>(['name-key', 'partner', 'name-scale']);
+
+/** The habits that can be chosen: those that predict the answer, then the others of the kind of question. */
+function habitsFor({ asked, judged }: Outcome): readonly string[] {
+  const found = judged.causes.slice(0, 8).map(({ habits }) => habits.join('+'));
+  const others: readonly HabitId[] = NAMING.has(asked.kind) ? NAME_HABITS : SCALE_HABITS;
+  return [...found, ...others.filter((id) => !found.includes(id))];
+}
+
+function OtherHabit({ outcome, menu, onMenu, onHabit }: Props) {
+  const w = useWords();
+  const say = markWords(w).habit;
+  const item = 'flex cursor-pointer rounded-control px-2 py-1 outline-none data-highlighted:bg-now';
+  const nameOf = (habit: string) => sayExplanation(w, { habits: habit.split('+') as HabitId[] }, outcome.key);
+  const standing = outcome.habit?.habits.join('+');
+  return (
+    <DropdownMenu.Root open={menu} onOpenChange={onMenu} modal={false}>
+      <DropdownMenu.Trigger className="control">
+        {say.another}
+        <kbd className="key" aria-hidden="true">
+          H
+        </kbd>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Content
+        align="start"
+        sideOffset={6}
+        collisionPadding={12}
+        className="card z-20 max-h-[60dvh] w-96 max-w-[calc(100vw-24px)] overflow-y-auto p-2 shadow-lg"
+      >
+        {outcome.chosen && (
+          <DropdownMenu.Item className={item} onSelect={() => onHabit(null)}>
+            {say.asFound}
+          </DropdownMenu.Item>
+        )}
+        <DropdownMenu.Item className={item} onSelect={() => onHabit('')}>
+          {say.noHabit}
+        </DropdownMenu.Item>
+        <DropdownMenu.Separator className="my-1 border-t border-rule" />
+        {habitsFor(outcome)
+          .filter((habit) => habit !== standing)
+          .map((habit) => (
+            <DropdownMenu.Item key={habit} className={item} onSelect={() => onHabit(habit)}>
+              {nameOf(habit)}
+            </DropdownMenu.Item>
+          ))}
+      </DropdownMenu.Content>
+    </DropdownMenu.Root>
+  );
+}

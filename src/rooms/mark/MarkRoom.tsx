@@ -1,0 +1,220 @@
+import { useEffect, useMemo, useState } from 'react';
+import { BLANK, type Given, rightAnswer } from '@/core/mark/given';
+import { ENGLISH } from '@/core/words/class-words';
+import { sayMarkProblem } from '@/core/words/say-mark-problem';
+import { markWords } from '@/core/words/screen/mark';
+import { pileOf, piling } from '@/store/deciding';
+import { ErrorBoundary } from '@/ui/ErrorBoundary';
+import { newId } from '@/ui/new-id';
+import { useClass } from '@/ui/school/use-class';
+import { useSchool } from '@/ui/school/use-school';
+import { Sentence } from '@/ui/sentence/Sentence';
+import { useSteady } from '@/ui/use-steady';
+import { walksItself } from '../ask/go-to';
+import { Notice } from '../derive/Notice';
+import { carryText } from '../desk/carry';
+import { Desk } from '../desk/Desk';
+import type { ShareList } from '../desk/ShareMenu';
+import { useDesk } from '../desk/use-desk';
+import { ChecksCard } from './ChecksCard';
+import { EmptyCard } from './EmptyCard';
+import { EntryCard } from './EntryCard';
+import { GivenCard } from './GivenCard';
+import { HabitCard } from './HabitCard';
+import { MARK_PATH, markHref } from './mark-address';
+import { markLines } from './mark-lines';
+import { askedOf } from './mark-sentence';
+import { markKeys, markParts, markText, withMarkWord } from './mark-words';
+import { nextWho } from './next-who';
+import { PileCard } from './PileCard';
+import { useDecisions } from './use-decisions';
+import { goToMark, sayMark, useMark } from './use-mark';
+
+type MarkShare = 'text' | 'link' | 'print';
+
+const SHARES: ShareList<MarkShare> = { copies: ['text', 'link'], prints: ['print'], files: [] };
+
+/** The Mark room: what went wrong, and which habit made it so. */
+export function MarkRoom() {
+  return (
+    <ErrorBoundary room={markWords(ENGLISH).room}>
+      <Room />
+    </ErrorBoundary>
+  );
+}
+
+/** Where an answer is typed, and where it is written on a staff. */
+const FIELD = '[data-answer]';
+const STAFF = '[role=application]';
+
+function focusOn(selector: string): void {
+  const found = document.querySelector(selector);
+  if (found instanceof HTMLElement) found.focus();
+}
+
+function Room() {
+  const { sentence, problems, search } = useMark();
+  const school = useSchool();
+  const speech = useClass(school.state);
+  const { words: w } = speech;
+  const say = markWords(w);
+  const [word, setWord] = useState<string | null>(null);
+  const [menu, setMenu] = useState(false);
+  const { people, reading, before, answered, decide, drop } = useDecisions({
+    w,
+    sentence,
+    school,
+    group: speech.group?.id ?? null,
+  });
+  const parts = useMemo(
+    () =>
+      markParts(
+        w,
+        sentence,
+        people.map(({ name }) => name),
+      ),
+    [w, sentence, people],
+  );
+  const asked = useMemo(() => askedOf(sentence, w.settings), [sentence, w]);
+  const outcome = reading.is === 'judged' ? reading.outcome : null;
+  const text = markText(w, sentence);
+  const comment = before.own?.comment ?? '';
+
+  useEffect(() => walksItself(MARK_PATH, (next) => goToMark(next, 'finished')), []);
+  useEffect(() => {
+    document.title = say.title(text.replace(/[.?]$/u, ''));
+  }, [say, text]);
+
+  const hands = useSteady({
+    pick: (id: string, value: string) => {
+      setWord(null);
+      const next = withMarkWord(search, id, value);
+      if (next !== search) goToMark(next, 'finished');
+    },
+    give: (given: Given) => sayMark({ ...sentence, given, typed: null }, 'passing'),
+    type: (typed: string) => sayMark({ ...sentence, typed }, 'passing'),
+    right: () => reading.is !== 'unasked' && hands.give(rightAnswer(asked, w.settings)),
+    blank: () => reading.is !== 'unasked' && hands.give(BLANK),
+    next: () => {
+      const answer = answered();
+      if (!answer) return;
+      void school.change((records, now) => piling(records, answer, newId(), now));
+      sayMark({ ...sentence, who: nextWho(sentence.who), given: null, typed: null }, 'finished');
+      if (nextWho(sentence.who) === '' && sentence.who !== '') setWord('who');
+    },
+    accept: () => outcome && decide({ accepted: !outcome.accepted }),
+    habit: (habit: string | null) => decide({ habit }),
+    marks: (got: number | null) => decide({ got: got === outcome?.counted.got ? null : got }),
+    comment: (written: string) => decide({ comment: written }),
+  });
+  const words = Object.fromEntries(
+    Object.entries(markKeys(sentence)).map(([key, id]) => [key, () => setWord(id)]),
+  );
+  const desk = useDesk<MarkShare>({
+    w,
+    speech,
+    school,
+    standing: () => ({ name: text, address: markHref(sentence) }),
+    paper: async (head) => {
+      const { markItem } = await import('./mark-paper');
+      return {
+        head,
+        title: null,
+        blank: false,
+        items: [await markItem(w, sentence, text, { reading, comment })],
+      };
+    },
+    names: say.share,
+    share: async (id) => {
+      if (id === 'link') return carryText(new URL(markHref(sentence), window.location.origin).href, 'marked');
+      return carryText([text, ...(outcome ? markLines(w, outcome, comment) : [])].join('\n'), 'marked');
+    },
+    keys: {
+      ...words,
+      q: () => setWord('kind'),
+      w: () => setWord('who'),
+      i: () => focusOn(FIELD),
+      e: () => focusOn(STAFF),
+      r: hands.right,
+      b: hands.blank,
+      a: hands.accept,
+      h: () => setMenu(true),
+      m: () => focusOn('[data-comment]'),
+      Enter: (event) => {
+        // On a control, Enter presses it.
+        if (event.target instanceof Element && event.target.closest('button, a, [data-hit]')) return;
+        hands.next();
+      },
+    },
+  });
+  return (
+    <Desk
+      desk={desk}
+      speech={speech}
+      school={school}
+      shares={SHARES}
+      shareNames={say.share}
+      keys={say.keysSheet}
+    >
+      <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-5 sm:px-6">
+        <Notice problems={problems} saving={school.state.saving} />
+        <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
+        {reading.is === 'unasked' && (
+          <p role="alert" className="card px-4 py-3 text-wrong">
+            {sayMarkProblem(reading.problem)}
+          </p>
+        )}
+        <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_25rem]">
+          <div className="flex min-h-0 min-w-0 flex-col gap-3 room:overflow-y-auto">
+            {outcome ? (
+              <GivenCard asked={asked} given={outcome.given} judged={outcome.judged} />
+            ) : (
+              reading.is === 'empty' && <EmptyCard />
+            )}
+            {reading.is !== 'unasked' && (
+              <EntryCard
+                key={sentence.kind}
+                asked={asked}
+                given={sentence.given}
+                typed={sentence.typed}
+                judged={outcome?.judged ?? null}
+                onGiven={hands.give}
+                onTyped={hands.type}
+                onRight={hands.right}
+                onBlank={hands.blank}
+                onNext={hands.next}
+              />
+            )}
+          </div>
+          <div className="flex min-h-0 flex-col gap-3 room:overflow-y-auto">
+            {outcome && (
+              <>
+                <HabitCard
+                  outcome={outcome}
+                  remembered={before.own === null && before.like !== null}
+                  menu={menu}
+                  onMenu={setMenu}
+                  onHabit={hands.habit}
+                  onAccept={hands.accept}
+                  onNext={hands.next}
+                />
+                <ChecksCard
+                  outcome={outcome}
+                  comment={comment}
+                  onMarks={hands.marks}
+                  onComment={hands.comment}
+                />
+              </>
+            )}
+            <PileCard
+              pile={pileOf(school.state.data)}
+              tellingKey={outcome?.key ?? { tonic: sentence.fields.tonic, scale: sentence.fields.scale }}
+              now={outcome?.habit?.habits.join('+') ?? null}
+              onRemove={drop}
+            />
+          </div>
+        </div>
+      </main>
+    </Desk>
+  );
+}

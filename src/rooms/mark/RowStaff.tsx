@@ -1,0 +1,154 @@
+import { type KeyboardEvent, useMemo } from 'react';
+import type { Clef } from '@/core/instrument/staff';
+import type { Judged } from '@/core/mark/judged';
+import {
+  alterSelected,
+  enterHeight,
+  enterLetter,
+  moveSelected,
+  naturalSelected,
+  pitchesOfRow,
+  printSelected,
+  type RowEntry,
+  removeSelected,
+  select,
+} from '@/core/mark/row-entry';
+import { LETTERS } from '@/core/note/letter';
+import type { Alteration, Fifths } from '@/core/note/spelled';
+import type { ClassWords } from '@/core/words/class-words';
+import { markWords } from '@/core/words/screen/mark';
+import { useRoom } from '@/ui/scene/use-room';
+import { useWords } from '@/ui/school/use-class';
+import { EntryStaff } from '@/ui/surfaces/EntryStaff';
+import { Hits } from '@/ui/surfaces/Hits';
+import { headsOf } from '@/ui/surfaces/heads-of';
+import { Halo } from '@/ui/surfaces/Staff';
+import { useStaffEngraver } from '@/ui/surfaces/use-staff-engraver';
+
+/** The staff a row is written on. */
+export type RowFrame = {
+  readonly clef: Clef;
+  readonly atClef: Fifths;
+  /** Octave of the first note. */
+  readonly start: number;
+  /** Sign of the next note. */
+  readonly sign: Alteration;
+};
+
+type Props = {
+  readonly entry: RowEntry;
+  readonly frame: RowFrame;
+  readonly rises: boolean;
+  readonly judged: Judged | null;
+  readonly onEntry: (entry: RowEntry) => void;
+};
+
+/** Octaves of a letter's key: names that are letters are pressed as they are called, other names by their letter. */
+function letterOf(w: ClassWords, key: string) {
+  const pressed = key.toLowerCase();
+  return (
+    LETTERS.find((each) => w.letter(each).toLowerCase() === pressed) ??
+    (w.letterWord === 'name' ? LETTERS.find((each) => each.toLowerCase() === pressed) : undefined)
+  );
+}
+
+function keyed(entry: RowEntry, key: string, { atClef }: RowFrame): RowEntry | null {
+  switch (key) {
+    case '#':
+    case '+':
+      return alterSelected(entry, 1, atClef);
+    case '-':
+      return alterSelected(entry, -1, atClef);
+    case 'n':
+      return naturalSelected(entry, atClef);
+    case '=':
+      return printSelected(entry);
+    case 'ArrowUp':
+      return moveSelected(entry, 1, atClef);
+    case 'ArrowDown':
+      return moveSelected(entry, -1, atClef);
+    case 'ArrowLeft':
+      return select(entry, entry.at - 1);
+    case 'ArrowRight':
+      return select(entry, entry.at + 1);
+    case 'Home':
+      return select(entry, 0);
+    case 'End':
+      return select(entry, entry.notes.length - 1);
+    case 'Backspace':
+    case 'Delete':
+      return removeSelected(entry);
+    default:
+      return null;
+  }
+}
+
+/** A row on its staff as it was written, entered and changed by letters, arrows, signs and clicks. */
+export function RowStaff({ entry, frame, rises, judged, onEntry }: Props) {
+  const w = useWords();
+  const say = markWords(w);
+  const engraver = useStaffEngraver();
+  const { ref, room } = useRoom<HTMLDivElement>({ width: 700, height: 132 });
+  const { notes, at } = entry;
+  const pitches = useMemo(() => pitchesOfRow(notes, rises), [notes, rises]);
+  const width = Math.max(room.width, 80 + notes.length * 34);
+  const scene = useMemo(() => {
+    const known = notes.every(({ printed }) => printed !== undefined);
+    const printed = known ? notes.map((note) => note.printed ?? null) : undefined;
+    return engraver?.engraveRow({ pitches, clef: frame.clef, atClef: frame.atClef, printed }, width) ?? null;
+  }, [engraver, notes, pitches, frame.clef, frame.atClef, width]);
+  const heads = useMemo(
+    () =>
+      scene
+        ? headsOf(
+            scene,
+            (place) => `${place + 1}: ${w.spokenNote(notes[place]?.note ?? (pitches[0]?.note as never))}`,
+          )
+        : [],
+    [scene, notes, pitches, w],
+  );
+  const keys = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const letter = letterOf(w, event.key);
+    const next = letter ? enterLetter(entry, letter, frame) : keyed(entry, event.key, frame);
+    if (!next) return;
+    event.preventDefault();
+    event.stopPropagation();
+    onEntry(next);
+  };
+  const wrong = new Set(judged?.wrong ?? []);
+  const selected = notes[at];
+  const description = notes.map(({ note }) => w.spokenNote(note)).join(', ') || say.given.nothing;
+  return (
+    <div ref={ref}>
+      <EntryStaff
+        id="row-staff"
+        engraver={engraver}
+        scene={scene}
+        title={say.entry.staff}
+        description={description}
+        clef={frame.clef}
+        width={width}
+        onKeys={keys}
+        onHeight={(height) =>
+          onEntry(
+            enterHeight({ ...entry, fresh: false, at: notes.length - 1 }, height, frame.atClef, frame.sign),
+          )
+        }
+        onHead={(place) => onEntry(select(entry, place))}
+        look={({ part, place }) => ({
+          'data-wrong':
+            (part === 'note' || part === 'accidental') && place !== null && wrong.has(place) ? '' : undefined,
+        })}
+        under={heads.map(({ id, x, y }) => (
+          <Halo key={id} x={x} y={y} lit={false} current={Number(id) === at} />
+        ))}
+      >
+        <Hits hits={heads} onPoint={() => {}} onPress={(id) => onEntry(select(entry, Number(id)))} />
+      </EntryStaff>
+      <p role="status" className="sr-only">
+        {selected ? `${at + 1}: ${w.spokenNote(selected.note)}` : ''}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,78 @@
+import { byRank, type Explanation } from '@/core/mark/find-habits';
+import { type Given, judgeGiven } from '@/core/mark/given';
+import { HABIT_IDS, type HabitId } from '@/core/mark/habit-id';
+import type { Judged } from '@/core/mark/judged';
+import { type MarkProblem, markProblem } from '@/core/mark/markable';
+import { type Score, scoreOf } from '@/core/mark/marks';
+import { keyAsked, type ScaleKey, tellingApart } from '@/core/mark/practice';
+import type { MarkQuestion } from '@/core/mark/questions';
+import type { Settings } from '@/core/school/settings';
+import type { Remembered } from '@/store/deciding';
+
+/** What the room shows of an answer. */
+export type Outcome = {
+  readonly asked: MarkQuestion;
+  readonly given: Given;
+  readonly judged: Judged;
+  readonly key: ScaleKey;
+  /** What is shown as the habit; null where there is none. */
+  readonly habit: Explanation<HabitId> | null;
+  /** Whether the teacher put it there. */
+  readonly chosen: boolean;
+  /** Others of the same weight, and a question that tells them apart. */
+  readonly tied: readonly Explanation<HabitId>[];
+  readonly apart: ScaleKey | null;
+  readonly accepted: boolean;
+  /** As counted, and as the teacher has it. */
+  readonly counted: Score;
+  readonly score: Score;
+};
+
+export type OutcomeReading =
+  | { readonly is: 'unasked'; readonly problem: MarkProblem }
+  | { readonly is: 'empty' }
+  | { readonly is: 'judged'; readonly outcome: Outcome };
+
+function explanationFrom(text: string): Explanation<HabitId> | null {
+  const habits = text.split('+').flatMap((id) => HABIT_IDS.find((each) => each === id) ?? []);
+  return habits.length > 0 ? { habits, ranks: [] } : null;
+}
+
+/** Judges what was given, by the class's scheme and with what was decided about it before. */
+export function outcomeOf(
+  asked: MarkQuestion,
+  given: Given | null,
+  settings: Settings,
+  { own, like }: Remembered,
+  known: readonly string[],
+): OutcomeReading {
+  const problem = markProblem(asked);
+  if (problem) return { is: 'unasked', problem };
+  if (!given) return { is: 'empty' };
+  const judged = judgeGiven(asked, given, { ...settings, known });
+  if (!judged) return { is: 'empty' };
+  const decided = own ?? like;
+  const choice = decided?.habit ?? null;
+  const accepted = (decided?.accepted ?? false) && !judged.correct;
+  const [first] = judged.causes;
+  const even = first ? judged.causes.filter((each) => byRank(each, first) === 0) : [];
+  const habit = choice === null ? (first ?? null) : explanationFrom(choice);
+  const counted = scoreOf(judged, settings);
+  const full = accepted ? { ...counted, got: counted.of } : counted;
+  return {
+    is: 'judged',
+    outcome: {
+      asked,
+      given,
+      judged,
+      key: keyAsked(asked),
+      habit,
+      chosen: choice !== null,
+      tied: choice === null ? even.slice(1) : [],
+      apart: choice === null && asked.kind === 'scale' ? tellingApart(even, asked.question) : null,
+      accepted,
+      counted,
+      score: own?.got === null || own?.got === undefined ? full : { ...full, got: own.got },
+    },
+  };
+}
