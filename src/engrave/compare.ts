@@ -36,6 +36,9 @@ export type CompareQuestion = {
   readonly height: number;
 };
 
+/** Height in pixels of what a row is called. */
+const TITLE = 12;
+
 /** Room in pixels for the words of a mark, so that two of them never meet. */
 const TEXT_ROOM = 190;
 
@@ -46,8 +49,8 @@ function layoutFor({ rows, width, height }: CompareQuestion): Layout {
   const [first, last] = [Math.min(0, ...columns), Math.max(12, ...columns)];
   const rowHeight = height / Math.max(1, rows.length);
   // Arcs flatten with the height of a row, so the grid is asked for one row of that height, keys not counted.
-  const grid = gridFor({ width, height: rowHeight + 90 }, first, last, false);
-  const above = grid.arc(3) + grid.moon + grid.small + 6 + grid.radius;
+  const grid = gridFor({ width, height: rowHeight + 90 - TITLE }, first, last, false);
+  const above = TITLE + grid.arc(3) + grid.moon + grid.small + 6 + grid.radius;
   return { grid, rowHeight: Math.max(rowHeight, above + grid.radius + 26), above };
 }
 
@@ -103,29 +106,47 @@ function arcsOf(w: ClassWords, grid: Grid, row: CompareRow, at: number, y: numbe
   });
 }
 
+type Span = readonly [from: number, to: number];
+
+const meet = (one: Span, other: Span) => one[0] < other[1] && other[0] < one[1];
+
+/** Where the words of a mark can stand, right or left of its line, clear of all other lines and words; else null. */
+function roomForWords(own: Span, others: readonly Span[], edge: number): Span | null {
+  const right: Span = [own[1] + 10, own[1] + 10 + TEXT_ROOM];
+  const left: Span = [own[0] - 10 - TEXT_ROOM, own[0] - 10];
+  const clear = (span: Span) => span[0] > 0 && span[1] < edge && !others.some((other) => meet(span, other));
+  return [right, left].find(clear) ?? null;
+}
+
 /** A dotted line from a wrong note to where it should stand, with what differs, where there is room for the words. */
 function markGroups(
   grid: Grid,
   marks: readonly CompareMark[],
   centre: (row: number) => number,
 ): readonly Group[] {
-  let taken = Number.NEGATIVE_INFINITY;
-  return marks.map(({ row, from, to, text }, at) => {
+  const span = ({ from, to }: CompareMark): Span => [
+    grid.x(Math.min(from, to)) - 6,
+    grid.x(Math.max(from, to)) + 6,
+  ];
+  const taken: { readonly row: number; readonly span: Span }[] = marks.map((mark) => ({
+    row: mark.row,
+    span: span(mark),
+  }));
+  return marks.map((mark, at) => {
+    const { row, from, to, text } = mark;
     const [x1, x2] = [grid.x(from), grid.x(to)];
     const y1 = centre(row) + grid.radius + 3;
     const y2 = centre(row + 1) - grid.radius - grid.arc(2) - grid.moon * 2 - 14;
     const middle = (y1 + y2) / 2;
     const d = `M${x1} ${y1}C${x1} ${middle} ${x2} ${middle} ${x2} ${Math.max(y2, y1 + 6)}`;
-    const left = Math.max(x1, x2) + 10;
-    const fits = left > taken;
-    if (fits) taken = left + TEXT_ROOM;
-    const said = fits
-      ? [words(text, left, y1 + 15, { size: 13, fill: 'wrong', bold: true, anchor: 'start' })]
-      : [];
-    return group(`mark-${at}`, 'mark', [
-      { kind: 'path', d, fill: 'none', stroke: 'wrong', width: 2, dash: '2 4' },
-      ...said,
-    ]);
+    const others = taken.filter((each, place) => place !== at && each.row === row).map((each) => each.span);
+    const room = roomForWords(span(mark), others, grid.x(grid.last + 0.5));
+    if (room) taken.push({ row, span: room });
+    const beyond = room !== null && room[1] < Math.min(x1, x2);
+    const look = { size: 13, fill: 'wrong', bold: true, anchor: beyond ? 'end' : 'start' } as const;
+    const said = room ? [words(text, beyond ? room[1] : room[0], y1 + 15, look)] : [];
+    const line: Mark = { kind: 'path', d, fill: 'none', stroke: 'wrong', width: 2, dash: '2 4' };
+    return group(`mark-${at}`, 'mark', [line, ...said]);
   });
 }
 

@@ -20,11 +20,17 @@ type Signs = readonly SpelledNote[];
 const isWrong = ({ code }: Finding) => code !== 'place-wrong';
 
 function partsOf(of: number, findings: readonly Finding[]): Judged['parts'] {
-  const wrong = findings.filter(({ code }) => code !== 'mixed');
+  // Signs out of order are one mistake, however many of them stand elsewhere for it.
+  const wrong = findings.filter(
+    ({ code }, at) =>
+      code !== 'mixed' && (code !== 'order-wrong' || findings.findIndex((each) => each.code === code) === at),
+  );
   return {
     of: Math.max(1, of),
     wrong: Math.min(Math.max(1, of), wrong.length),
-    halfRight: wrong.filter(({ code }) => code === 'wrong-sign' || code === 'place-wrong').length,
+    halfRight: wrong.filter(
+      ({ code }) => code !== 'note-missing' && code !== 'note-extra' && code !== 'wrong-note',
+    ).length,
   };
 }
 

@@ -104,8 +104,10 @@ export const MARK_SAYINGS: readonly ((w: ClassWords) => readonly SaidStep[])[] =
     said(
       KEYS.flatMap((key) =>
         HABIT_IDS.flatMap((id) => {
-          const { name, why, say, cure } = sayHabit(w, id, key, practiceFor(id, key));
-          return [`${name}.`, why, say, cure];
+          return (['scale', 'name-scale'] as const).flatMap((kind) => {
+            const { name, why, say, cure } = sayHabit(w, id, key, practiceFor(id, key), kind);
+            return [`${name}.`, why, say, cure];
+          });
         }),
       ),
     ),

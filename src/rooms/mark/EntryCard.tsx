@@ -36,7 +36,6 @@ export function EntryCard(props: Props) {
   const w = useWords();
   const say = markWords(w).entry;
   const { asked, given, onGiven, onRight, onBlank } = props;
-  const [keyboard, setKeyboard] = useState(false);
   const [file, setFile] = useState(false);
   const isRow = asked.kind === 'scale';
   return (
@@ -49,25 +48,8 @@ export function EntryCard(props: Props) {
         <Action hint="B" onClick={onBlank}>
           {say.blank}
         </Action>
-        {isRow && (
-          <>
-            <button
-              type="button"
-              className="control"
-              aria-pressed={keyboard}
-              onClick={() => setKeyboard(!keyboard)}
-            >
-              <Piano className="size-4" aria-hidden="true" />
-              {say.keyboard}
-            </button>
-            <button type="button" className="control" title={say.fileWhole} onClick={() => setFile(true)}>
-              <FileInput className="size-4" aria-hidden="true" />
-              {say.file}
-            </button>
-          </>
-        )}
       </div>
-      {isRow && <RowPad {...props} asked={asked} keyboard={keyboard} />}
+      {isRow && <RowPad {...props} asked={asked} onFile={() => setFile(true)} />}
       {asked.kind === 'signature' && <SignaturePad {...props} asked={asked} />}
       {asked.kind === 'name-scale' && given?.is === 'key' && (
         <Reasons reasons={given.reasons} onReasons={(reasons) => onGiven({ ...given, reasons })} />
@@ -150,15 +132,16 @@ function TypedAnswer({ asked, given, typed, onGiven, onTyped, onNext }: Props) {
 
 type RowProps = Props & {
   readonly asked: Extract<MarkQuestion, { kind: 'scale' }>;
-  readonly keyboard: boolean;
+  readonly onFile: () => void;
 };
 
 /** The staff of a row, the signs for the next note, and the keyboard where it is wanted. */
-function RowPad({ asked, given, judged, keyboard, onGiven, onRight, onBlank }: RowProps) {
+function RowPad({ asked, given, judged, onFile, onGiven, onRight, onBlank }: RowProps) {
   const w = useWords();
   const say = markWords(w).entry;
   const [selection, setSelection] = useState({ at: -1, fresh: false });
   const [sign, setSign] = useState<Alteration>(0);
+  const [keyboard, setKeyboard] = useState(false);
   const notes = given?.is === 'row' ? given.notes : EMPTY_ROW.notes;
   const at = Math.min(selection.at, notes.length - 1);
   // Where nothing was chosen yet, letters go on after the last note.
@@ -214,6 +197,19 @@ function RowPad({ asked, given, judged, keyboard, onGiven, onRight, onBlank }: R
             </button>
           ))}
         </div>
+        <button
+          type="button"
+          className="control"
+          aria-pressed={keyboard}
+          onClick={() => setKeyboard(!keyboard)}
+        >
+          <Piano className="size-4" aria-hidden="true" />
+          {say.keyboard}
+        </button>
+        <button type="button" className="control" title={say.fileWhole} onClick={onFile}>
+          <FileInput className="size-4" aria-hidden="true" />
+          {say.file}
+        </button>
         <p className="grow basis-72 text-small text-quiet">{say.staffHint}</p>
       </div>
       {keyboard && (

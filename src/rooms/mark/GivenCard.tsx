@@ -1,10 +1,12 @@
 import { useMemo } from 'react';
+import { nearest } from '@/core/identify/note-entry';
 import { type Given, rightAnswer } from '@/core/mark/given';
 import type { Judged } from '@/core/mark/judged';
 import type { MarkQuestion } from '@/core/mark/questions';
 import { sayFinding } from '@/core/words/say-finding';
 import { sayGiven } from '@/core/words/say-given';
 import { markWords } from '@/core/words/screen/mark';
+import { signCount } from '@/core/words/vocabulary';
 import { compareScene } from '@/engrave/compare';
 import { SceneView } from '@/ui/scene/SceneView';
 import { useRoom } from '@/ui/scene/use-room';
@@ -25,14 +27,17 @@ export function GivenCard(props: Props) {
   return (
     <section
       aria-label={say.title}
-      className="card flex min-h-52 min-w-0 grow basis-64 flex-col justify-center overflow-hidden px-3 py-2"
+      className={`card flex min-h-52 min-w-0 flex-col justify-center overflow-hidden px-3 py-2 ${asked.kind === 'scale' ? 'grow basis-64' : ''}`}
     >
       {asked.kind === 'scale' ? (
         <CompareGrid {...props} asked={asked} />
       ) : asked.kind === 'signature' && given.is === 'drawn' ? (
         <TwoSignatures asked={asked} given={given} />
       ) : (
-        <TwoLines {...props} />
+        <>
+          <QuestionStaff asked={asked} />
+          <TwoLines {...props} />
+        </>
       )}
     </section>
   );
@@ -100,6 +105,37 @@ function TwoSignatures({
         </figure>
       ))}
     </div>
+  );
+}
+
+/** What the question showed: notes or a signature on a treble staff; null where it was said in words. */
+function QuestionStaff({ asked }: Pick<Props, 'asked'>) {
+  const w = useWords();
+  const say = markWords(w).given;
+  const engraver = useStaffEngraver();
+  if (!engraver) return null;
+  const shown =
+    asked.kind === 'name-scale'
+      ? {
+          scene: engraver.engraveNotes(nearest(asked.question.notes), 'treble', 640),
+          text: asked.question.notes.map(w.spokenNote).join(', '),
+        }
+      : asked.kind === 'name-key'
+        ? {
+            scene: engraver.engraveSignature('treble', asked.question.fifths, 300),
+            text: signCount(asked.question.fifths),
+          }
+        : null;
+  return (
+    shown && (
+      <SceneView
+        id="question-staff"
+        scene={shown.scene}
+        title={say.question}
+        description={shown.text}
+        style={{ maxWidth: shown.scene.width }}
+      />
+    )
   );
 }
 

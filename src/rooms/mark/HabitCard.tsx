@@ -23,7 +23,7 @@ type Props = {
 
 /** The habit behind an answer, what to say to the student, and one exercise; or that it is right, or that none fits. */
 export function HabitCard(props: Props) {
-  const say = markWords(useWords()).habit;
+  const { habit: say, entry } = markWords(useWords());
   const { outcome, remembered, onAccept } = props;
   const { judged, habit, accepted } = outcome;
   const wrong = !judged.correct && !accepted;
@@ -35,7 +35,7 @@ export function HabitCard(props: Props) {
       {remembered && <p className="text-small text-quiet">{say.remembered}</p>}
       <div className="mt-1 flex flex-wrap gap-2">
         <button type="button" className="control bg-ink! text-sheet!" onClick={props.onNext}>
-          {markWords(useWords()).entry.next}
+          {entry.next}
           <kbd className="key" aria-hidden="true">
             ⏎
           </kbd>
@@ -67,13 +67,16 @@ function Verdict({ outcome }: { readonly outcome: Outcome }) {
   const say = markWords(useWords()).habit;
   const { judged, accepted, given } = outcome;
   const style = judged.findings.length > 0;
+  const drawnWrong = judged.findings.every(({ code }) => code === 'order-wrong' || code === 'place-wrong');
   const [title, text] = judged.correct
     ? [say.right, style ? say.rightStyle : say.rightText]
     : accepted
       ? [say.accepted, say.acceptedText]
       : given.is === 'blank'
         ? [say.blank, say.blankText]
-        : [say.none, say.noneText];
+        : drawnWrong
+          ? [say.drawn, say.drawnText]
+          : [say.none, say.noneText];
   const good = judged.correct || accepted;
   return (
     <>
@@ -86,12 +89,12 @@ function Verdict({ outcome }: { readonly outcome: Outcome }) {
   );
 }
 
-function Habits({ outcome: { habit, key } }: { readonly outcome: Outcome }) {
+function Habits({ outcome: { habit, key, asked } }: { readonly outcome: Outcome }) {
   const w = useWords();
   const say = markWords(w).habit;
   return (habit?.habits ?? []).map((id) => {
     const practice = practiceFor(id, key);
-    const { name, why, say: spoken, cure } = sayHabit(w, id, key, practice);
+    const { name, why, say: spoken, cure } = sayHabit(w, id, key, practice, asked.kind);
     const shown = { ...FIRST_SENTENCE, ...practice, direction: 'up' as const, step: null, beside: null };
     return (
       <div key={id} className="flex flex-col gap-1.5">
@@ -110,13 +113,13 @@ function Habits({ outcome: { habit, key } }: { readonly outcome: Outcome }) {
   });
 }
 
-function Ties({ outcome: { tied, apart, key } }: { readonly outcome: Outcome }) {
+function Ties({ outcome: { tied, apart, key, asked } }: { readonly outcome: Outcome }) {
   const w = useWords();
   const say = markWords(w).habit;
   if (tied.length === 0) return null;
   return (
     <p className="text-small">
-      {say.tie}: {tied.map((each) => sayExplanation(w, each, key)).join('; ')}.{' '}
+      {say.tie}: {tied.map((each) => sayExplanation(w, each, key, asked.kind)).join('; ')}.{' '}
       {apart && say.ask(w.scale(apart.tonic, apart.scale))}
     </p>
   );
@@ -135,7 +138,8 @@ function OtherHabit({ outcome, menu, onMenu, onHabit }: Props) {
   const w = useWords();
   const say = markWords(w).habit;
   const item = 'flex cursor-pointer rounded-control px-2 py-1 outline-none data-highlighted:bg-now';
-  const nameOf = (habit: string) => sayExplanation(w, { habits: habit.split('+') as HabitId[] }, outcome.key);
+  const nameOf = (habit: string) =>
+    sayExplanation(w, { habits: habit.split('+') as HabitId[] }, outcome.key, outcome.asked.kind);
   const standing = outcome.habit?.habits.join('+');
   return (
     <DropdownMenu.Root open={menu} onOpenChange={onMenu} modal={false}>

@@ -27,7 +27,10 @@ function turnOf(row: readonly Pitch[], usual: number): number {
 
 const rowNotes = (given: Given): readonly WrittenNote[] => (given.is === 'row' ? given.notes : []);
 
-/** What was given above what was expected, up and down apart, and what differs between them. */
+/**
+ * What was given above what was expected, and what differs between them. Of a scale up and down only the way that
+ * differs is shown, or both as they were given where all is right.
+ */
 export function compareRows(
   w: ClassWords,
   asked: Extract<MarkQuestion, { kind: 'scale' }>,
@@ -56,40 +59,62 @@ export function compareRows(
     ),
     wrongSteps: isExpected ? [] : steps.map((index) => index - from).filter((index) => index > 0),
   });
-  const both = asked.question.direction === 'both';
-  const [top, wantedTop] = [turnOf(there, 7), 7];
   const { up, down } = say.given;
-  const rows = both
-    ? [
-        row(say.given.given + up, there.slice(0, top + 1), 0, false),
-        row(say.given.expected + up, expected.slice(0, wantedTop + 1), 0, true),
-        row(say.given.given + down, there.slice(top), top, false),
-        row(say.given.expected + down, expected.slice(wantedTop), wantedTop, true),
-      ]
-    : [row(say.given.given, there, 0, false), row(say.given.expected, expected, 0, true)];
-  return { rows, marks: marksOf(w, there, expected, both ? top : null, base) };
+  if (asked.question.direction !== 'both')
+    return rowsOf(w, [
+      { given: row(say.given.given, there, 0, false), expected: row(say.given.expected, expected, 0, true) },
+    ]);
+  const [top, wantedTop] = [turnOf(there, 7), 7];
+  const ways = [
+    {
+      given: row(say.given.given + up, there.slice(0, top + 1), 0, false),
+      expected: row(say.given.expected + up, expected.slice(0, wantedTop + 1), 0, true),
+    },
+    {
+      given: row(say.given.given + down, there.slice(top), top, false),
+      expected: row(say.given.expected + down, expected.slice(wantedTop), wantedTop, true),
+    },
+  ];
+  const wrongWays = ways.filter(differs);
+  if (wrongWays.length > 0) return rowsOf(w, wrongWays);
+  return { rows: ways.map((way) => way.given), marks: [] };
 }
 
-function marksOf(
+type Way = { readonly given: CompareRow; readonly expected: CompareRow };
+
+const differs = ({ given, expected }: Way) =>
+  given.notes.length !== expected.notes.length ||
+  given.notes.some(({ note }, at) => note !== expected.notes[at]?.note);
+
+/** Each way above what was expected of it. */
+function rowsOf(w: ClassWords, ways: readonly Way[]): Rows {
+  return {
+    rows: ways.flatMap(({ given, expected }) => [given, expected]),
+    marks: ways.flatMap(({ given, expected }, at) =>
+      marksBetween(w, given, expected).map((mark) => ({ ...mark, row: 2 * at })),
+    ),
+  };
+}
+
+/** The notes of a row that differ from those of another, each with where it stands and where it should. */
+function marksBetween(
   w: ClassWords,
-  there: readonly Pitch[],
-  expected: readonly Pitch[],
-  top: number | null,
-  base: number,
-): readonly CompareMark[] {
+  given: CompareRow,
+  expected: CompareRow,
+): readonly Omit<CompareMark, 'row'>[] {
   const say = markWords(w);
   const pairs = align(
-    expected.map(({ note }) => note),
-    there.map(({ note }) => note),
+    expected.notes.map(({ note }) => note),
+    given.notes.map(({ note }) => note),
   );
-  return pairs.flatMap(({ want, got }): readonly CompareMark[] => {
-    const [right, given] = [want === null ? null : expected[want], got === null ? null : there[got]];
-    if (!right || !given || got === null || right.note === given.note) return [];
-    const mark = {
-      from: midiOf(given) - base,
-      to: midiOf(right) - base,
-      text: say.differs(w.note(given.note), w.note(right.note)),
-    };
-    return [{ ...mark, row: top !== null && got > top ? 2 : 0 }];
+  return pairs.flatMap(({ want, got }) => {
+    const [right, there] = [
+      want === null ? null : expected.notes[want],
+      got === null ? null : given.notes[got],
+    ];
+    if (!right || !there || right.note === there.note) return [];
+    return [
+      { from: there.column, to: right.column, text: say.differs(w.note(there.note), w.note(right.note)) },
+    ];
   });
 }

@@ -9,13 +9,13 @@ import { sayMarks } from '@/core/words/say-marks';
 import { markWords } from '@/core/words/screen/mark';
 import type { Outcome } from './outcome';
 
-function habitLines(w: ClassWords, { habit, key, judged, accepted }: Outcome): readonly string[] {
+function habitLines(w: ClassWords, { habit, key, judged, accepted, asked }: Outcome): readonly string[] {
   const say = markWords(w).habit;
   if (judged.correct) return [`${say.right}.`];
   if (accepted) return [`${say.accepted}.`];
   if (!habit) return [`${say.none}.`];
   return habit.habits.flatMap((id: HabitId) => {
-    const { name, why, say: spoken, cure } = sayHabit(w, id, key, practiceFor(id, key));
+    const { name, why, say: spoken, cure } = sayHabit(w, id, key, practiceFor(id, key), asked.kind);
     return [`${name}. ${why}`, `${say.say}: ${spoken}`, `${say.cure}: ${cure}`];
   });
 }

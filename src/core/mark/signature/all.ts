@@ -31,11 +31,11 @@ const wrongEnd: Procedure<PartOfScale, Signs> = {
   },
 };
 
-/** One sign left out in the middle, nothing above fits. */
+/** One sign left out in the middle, nothing above fits. Slips are not paired: together they could make anything. */
 const signMissing: Procedure<PartOfScale, Signs> = {
   id: 'accidental-missing',
   rank: 9,
-  second: true,
+  second: false,
   makes: (_, before) => before.map((__, at) => before.filter((___, place) => place !== at)),
 };
 
@@ -43,7 +43,7 @@ const signMissing: Procedure<PartOfScale, Signs> = {
 const signExtra: Procedure<PartOfScale, Signs> = {
   id: 'accidental-extra',
   rank: 9,
-  second: true,
+  second: false,
   makes: (_, before) =>
     [...ORDER_OF_SHARPS, ...ORDER_OF_FLATS]
       .filter((sign) => !before.includes(sign))

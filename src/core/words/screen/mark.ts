@@ -91,7 +91,7 @@ const GIVEN = {
   up: ' going up',
   down: ' coming down',
   nothing: 'Nothing was written.',
-  staff: 'As written',
+  question: 'What was to be named',
   empty:
     'Nothing is entered yet. Type what the student wrote, write it on the staff, or take the right answer and change what differs.',
   try: 'Try one',
@@ -105,6 +105,8 @@ const HABIT = {
   ask: (key: string) => `To tell them apart, ask for ${key}.`,
   none: 'No habit explains this',
   noneText: 'No single habit and no two together lead to just this answer. What differs is listed below.',
+  drawn: 'The right signs, drawn wrong',
+  drawnText: 'Every sign is there. What is wrong with their order or their place is listed below.',
   right: 'Right',
   rightText: 'Nothing differs from what was asked.',
   rightStyle: 'The notes are right. Something about the way of writing is listed below.',

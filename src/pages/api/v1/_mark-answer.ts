@@ -58,7 +58,7 @@ function causeOf(
   asked: ScaleKey,
   marked: Marked,
 ): MarkDocument['causes'][number] {
-  const said = cause.habits.map((id) => sayHabit(ENGLISH, id, asked, practiceFor(id, asked)));
+  const said = cause.habits.map((id) => sayHabit(ENGLISH, id, asked, practiceFor(id, asked), marked.kind));
   const first = all[0] ?? cause;
   const even = all.filter((each) => byRank(each, first) === 0);
   const apart = cause === first && marked.kind === 'scale' ? tellingApart(even, marked.question) : null;
