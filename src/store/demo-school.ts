@@ -120,10 +120,58 @@ const PEOPLE: Readonly<Record<string, readonly (readonly [name: string, instrume
   ],
 };
 
+const HARMONIC = 'kind=scale&tonic=B&scale=harmonic-minor&direction=up&clef=treble&signature=none&answer=';
+
+/** Answers of one evening to one question: label, person, question and answer, the habit found, marks got and to get. */
+export const DEMO_ANSWERS: readonly (readonly [
+  label: string,
+  person: string,
+  query: string,
+  found: string | null,
+  got: number,
+  of: number,
+])[] = [
+  ['Tove, question 3', 'demo-person-1', `${HARMONIC}Bn+C%23+Dn+En+F%23+Gn+A%23+Bn`, null, 8, 8],
+  [
+    'Yusuf, question 3',
+    'demo-person-2',
+    `${HARMONIC}Bn+C%23+Dn+En+F%23+Gn+An+Bn`,
+    'seventh-not-raised',
+    7,
+    8,
+  ],
+  [
+    'Odile, question 3',
+    'demo-person-3',
+    `${HARMONIC}Bn+C%23+Dn+En+F%23+Gn+An+Bn`,
+    'seventh-not-raised',
+    7,
+    8,
+  ],
+  ['Bram, question 3', 'demo-person-4', `${HARMONIC}Bn+C%23+Dn+En+F%23+G%23+A%23+Bn`, 'sixth-raised', 7, 8],
+  ['M. K., question 3', 'demo-person-6', `${HARMONIC}Bn+C%23+Dn+En+F%23+Gn+Bb+Bn`, 'respelled', 7, 8],
+];
+
 /** The demo school as records. */
 export function demoData(now: string): SchoolData {
   return {
-    marked: [],
+    marked: DEMO_ANSWERS.map(([label, person, query, found, got, of], index) => ({
+      v: 1,
+      id: `demo-answer-${index + 1}`,
+      label,
+      person,
+      address: `/mark?${query}`,
+      correct: found === null,
+      found,
+      score: { got, of },
+      habit: null,
+      got: null,
+      comment: '',
+      accepted: false,
+      piled: true,
+      order: index + 1,
+      changedAt: now,
+    })),
     kept: DEMO_LESSONS.map((item, index) => ({
       v: 3,
       ...item,

@@ -45,6 +45,8 @@ function written(reading: AskReading): string {
       return `fifths of ${asciiName(reading.note)}`;
     case 'circle':
       return `circle ${keyText(reading.key)}`;
+    case 'mark':
+      return `mark ${asciiName(reading.tonic)} ${reading.scale}${optionsText(reading.options)}`;
     case 'place':
       return `place ${reading.place}`;
   }

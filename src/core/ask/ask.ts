@@ -3,6 +3,8 @@ import { MOST_NOTES } from '../identify/scale-name';
 import { noteNamed } from '../note/parse';
 import type { SpelledNote } from '../note/spelled';
 import { isTyped, scaleAsked } from '../scale/asked';
+import { SCALE_IDS } from '../scale/pattern';
+import { TONICS } from '../scale/tonic';
 import type { ClassWords } from '../words/class-words';
 import { METHOD_LEXICON, PLACE_LEXICON } from './lexicon';
 import { orbitReadings, unspelledChord } from './orbit-phrase';
@@ -70,6 +72,16 @@ function compareReadings(w: ClassWords, text: string): readonly AskReading[] {
   return second.map(({ tonic, scale }) => ({ kind: 'compare', ...first, beside: { tonic, scale } }));
 }
 
+/** `mark B harmonic minor`: an answer to that question. */
+function markReadings(w: ClassWords, words: readonly string[]): readonly AskReading[] {
+  if (words[0]?.toLowerCase() !== 'mark') return [];
+  return spellable(scalePhrases(w, words.slice(1))).flatMap(({ tonic, scale, options }): AskReading[] =>
+    SCALE_IDS.some((id) => id === scale) && TONICS.includes(tonic)
+      ? [{ kind: 'mark', tonic, scale, options }]
+      : [],
+  );
+}
+
 function spellable(phrases: readonly ScalePhrase[]): readonly ScalePhrase[] {
   return phrases.filter(({ tonic, scale }) => scaleAsked(tonic, scale).ok);
 }
@@ -108,6 +120,8 @@ export function ask(w: ClassWords, text: string): Asked {
   if (words.length === 0) return read([]);
   const place = PLACE_LEXICON[words.join(' ').toLowerCase()];
   if (place) return read([{ kind: 'place', place }]);
+  const marked = markReadings(w, words);
+  if (marked.length > 0) return read(marked);
   const compared = compareReadings(w, text);
   if (compared.length > 0) return read(compared);
   const orbit = orbitReadings(w, text, words);

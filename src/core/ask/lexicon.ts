@@ -144,4 +144,8 @@ export const PLACE_LEXICON: Readonly<Record<string, AskPlace>> = {
   'circle of fifths': 'buildCircle',
   'circle of fourths': 'buildCircle',
   'build the circle': 'buildCircle',
+  mark: 'mark',
+  marking: 'mark',
+  'mark answers': 'mark',
+  'mark an answer': 'mark',
 };

@@ -33,6 +33,7 @@ export const ASK_PLACES = [
   'keyBook',
   'blankCircle',
   'buildCircle',
+  'mark',
 ] as const;
 
 export type AskPlace = (typeof ASK_PLACES)[number];
@@ -56,6 +57,8 @@ export type AskReading =
   | { readonly kind: 'note'; readonly note: SpelledNote }
   /** A key among the keys of the circle. */
   | { readonly kind: 'circle'; readonly key: Key }
+  /** An answer to be marked: a scale that was asked. */
+  | ({ readonly kind: 'mark'; readonly options: AskOptions } & AskKey)
   | { readonly kind: 'place'; readonly place: AskPlace };
 
 /** That a scale was asked for by a key it belongs to. */

@@ -18,13 +18,16 @@ export type ScaleKey = { readonly tonic: SpelledNote; readonly scale: Scale };
 /** Two to four signs: enough to go wrong, few enough to see through. */
 const FEW_SIGNS = 3;
 
+/** A key of the other kind of signs is further off than any of the own kind, but for those with most signs. */
+const OTHER_SIDE = 3;
+
 /** The tonics whose key can be printed, those with about three signs first, on the side of the key itself. */
 function easyTonics({ tonic, scale }: ScaleKey): readonly SpelledNote[] {
   const { mode } = PATTERNS[scale];
   const own = Math.sign(signatureOf(tonic, mode));
   const distance = (each: SpelledNote) => {
     const count = signatureOf(each, mode);
-    return Math.abs(Math.abs(count) - FEW_SIGNS) + (Math.sign(count) === own || own === 0 ? 0 : 0.5);
+    return Math.abs(Math.abs(count) - FEW_SIGNS) + (Math.sign(count) === own || own === 0 ? 0 : OTHER_SIDE);
   };
   return TONICS.filter((each) => each !== tonic && isPrintable(signatureOf(each, mode))).toSorted(
     (a, b) => distance(a) - distance(b),

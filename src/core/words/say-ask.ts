@@ -33,6 +33,8 @@ export function sayReading(w: ClassWords, reading: AskReading): string {
       return `The fifths of ${w.note(reading.note)}`;
     case 'circle':
       return `${keyName(w, reading.key)} on the circle`;
+    case 'mark':
+      return `Mark ${scaleText(w, reading)}`;
     case 'place':
       return PLACES[reading.place];
   }
@@ -47,6 +49,7 @@ const PLACES: Readonly<Record<AskPlace, string>> = {
   keyBook: 'The key book',
   blankCircle: 'The blank circle, to fill in',
   buildCircle: 'The circle, built place by place',
+  mark: 'Mark: an answer and the habit behind it',
 };
 
 function modeWord(

@@ -1,4 +1,5 @@
 import type { AskPlace, AskReading } from '@/core/ask/reading';
+import { asciiName } from '@/core/note/spelled';
 import { writeAddress } from '../derive/address';
 import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../derive/sentence';
 import { FIRST_QUESTIONS, writeQuestion } from '../derive/write-question';
@@ -14,6 +15,7 @@ const PLACES: Readonly<Record<AskPlace, string>> = {
   keyBook: orbitHref(FIRST.book),
   blankCircle: orbitHref(FIRST.fill),
   buildCircle: orbitHref({ ...FIRST.build, step: 1 }),
+  mark: '/mark',
 };
 
 /** The sentence a reading builds; what it leaves open is as in the sentence that stands. */
@@ -60,6 +62,14 @@ export function hrefOfReading(reading: AskReading, now: DeriveSentence = FIRST_S
       return orbitHref({ kind: 'notes', note: reading.note });
     case 'circle':
       return orbitHref({ kind: 'keys', key: reading.key });
+    case 'mark': {
+      const { direction, clef, signature } = reading.options;
+      const asked = { tonic: asciiName(reading.tonic), scale: String(reading.scale) };
+      const options = Object.entries({ direction, clef, signature }).flatMap(([name, value]) =>
+        value ? [[name, value]] : [],
+      );
+      return `/mark?${new URLSearchParams({ kind: 'scale', ...asked, ...Object.fromEntries(options) })}`;
+    }
     case 'place':
       return PLACES[reading.place];
   }

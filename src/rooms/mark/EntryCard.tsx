@@ -23,6 +23,8 @@ type Props = {
   readonly given: Given | null;
   readonly typed: string | null;
   readonly judged: Judged | null;
+  /** How often the right answer was taken; each time its first note is chosen. */
+  readonly taken: number;
   /** What was entered; or what was typed and cannot be read. */
   readonly onGiven: (given: Given) => void;
   readonly onTyped: (typed: string) => void;
@@ -136,10 +138,15 @@ type RowProps = Props & {
 };
 
 /** The staff of a row, the signs for the next note, and the keyboard where it is wanted. */
-function RowPad({ asked, given, judged, onFile, onGiven, onRight, onBlank }: RowProps) {
+function RowPad({ asked, given, judged, taken, onFile, onGiven, onRight, onBlank }: RowProps) {
   const w = useWords();
   const say = markWords(w).entry;
   const [selection, setSelection] = useState({ at: -1, fresh: false });
+  const [seen, setSeen] = useState(taken);
+  if (seen !== taken) {
+    setSeen(taken);
+    setSelection({ at: 0, fresh: true });
+  }
   const [sign, setSign] = useState<Alteration>(0);
   const [keyboard, setKeyboard] = useState(false);
   const notes = given?.is === 'row' ? given.notes : EMPTY_ROW.notes;
@@ -167,7 +174,7 @@ function RowPad({ asked, given, judged, onFile, onGiven, onRight, onBlank }: Row
     if (event.key !== ' ' && event.key !== '0') return;
     event.preventDefault();
     event.stopPropagation();
-    setSelection({ at: event.key === ' ' ? 0 : -1, fresh: event.key === ' ' });
+    if (event.key === '0') setSelection({ at: -1, fresh: false });
     if (event.key === ' ') onRight();
     else onBlank();
   };

@@ -58,7 +58,7 @@ export function HabitCard(props: Props) {
 type Words = ReturnType<typeof markWords>['habit'];
 
 function headOf(say: Words, { judged, habit, accepted, chosen }: Outcome): string {
-  if (judged.correct || accepted) return say.title;
+  if (judged.correct || accepted || !habit) return say.verdict;
   if (chosen) return say.decided;
   return habit && habit.habits.length > 1 ? say.two : say.title;
 }
@@ -149,29 +149,31 @@ function OtherHabit({ outcome, menu, onMenu, onHabit }: Props) {
           H
         </kbd>
       </DropdownMenu.Trigger>
-      <DropdownMenu.Content
-        align="start"
-        sideOffset={6}
-        collisionPadding={12}
-        className="card z-20 max-h-[60dvh] w-96 max-w-[calc(100vw-24px)] overflow-y-auto p-2 shadow-lg"
-      >
-        {outcome.chosen && (
-          <DropdownMenu.Item className={item} onSelect={() => onHabit(null)}>
-            {say.asFound}
-          </DropdownMenu.Item>
-        )}
-        <DropdownMenu.Item className={item} onSelect={() => onHabit('')}>
-          {say.noHabit}
-        </DropdownMenu.Item>
-        <DropdownMenu.Separator className="my-1 border-t border-rule" />
-        {habitsFor(outcome)
-          .filter((habit) => habit !== standing)
-          .map((habit) => (
-            <DropdownMenu.Item key={habit} className={item} onSelect={() => onHabit(habit)}>
-              {nameOf(habit)}
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="start"
+          sideOffset={6}
+          collisionPadding={12}
+          className="card z-20 max-h-[60dvh] w-96 max-w-[calc(100vw-24px)] overflow-y-auto p-2 shadow-lg"
+        >
+          {outcome.chosen && (
+            <DropdownMenu.Item className={item} onSelect={() => onHabit(null)}>
+              {say.asFound}
             </DropdownMenu.Item>
-          ))}
-      </DropdownMenu.Content>
+          )}
+          <DropdownMenu.Item className={item} onSelect={() => onHabit('')}>
+            {say.noHabit}
+          </DropdownMenu.Item>
+          <DropdownMenu.Separator className="my-1 border-t border-rule" />
+          {habitsFor(outcome)
+            .filter((habit) => habit !== standing)
+            .map((habit) => (
+              <DropdownMenu.Item key={habit} className={item} onSelect={() => onHabit(habit)}>
+                {nameOf(habit)}
+              </DropdownMenu.Item>
+            ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
 }

@@ -60,6 +60,7 @@ function Room() {
   const say = markWords(w);
   const [word, setWord] = useState<string | null>(null);
   const [menu, setMenu] = useState(false);
+  const [taken, setTaken] = useState(0);
   const { people, reading, before, answered, decide, drop } = useDecisions({
     w,
     sentence,
@@ -93,7 +94,13 @@ function Room() {
     },
     give: (given: Given) => sayMark({ ...sentence, given, typed: null }, 'passing'),
     type: (typed: string) => sayMark({ ...sentence, typed }, 'passing'),
-    right: () => reading.is !== 'unasked' && hands.give(rightAnswer(asked, w.settings)),
+    right: () => {
+      if (reading.is === 'unasked') return;
+      hands.give(rightAnswer(asked, w.settings));
+      setTaken(taken + 1);
+      // From here the arrows choose what differs.
+      focusOn(STAFF);
+    },
     blank: () => reading.is !== 'unasked' && hands.give(BLANK),
     next: () => {
       const answer = answered();
@@ -178,6 +185,7 @@ function Room() {
                 given={sentence.given}
                 typed={sentence.typed}
                 judged={outcome?.judged ?? null}
+                taken={taken}
                 onGiven={hands.give}
                 onTyped={hands.type}
                 onRight={hands.right}

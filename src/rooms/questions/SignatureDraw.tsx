@@ -92,18 +92,20 @@ export function SignatureDraw({ count, clef = 'treble', drawn, pointed, onDraw }
           {say.entry.clear}
         </button>
       </div>
-      <EntryStaff
-        id="draw-signature"
-        engraver={engraver}
-        scene={scene}
-        title={say.drawn.staff}
-        description={standing.map(({ note }) => w.spokenNote(note)).join(', ')}
-        clef={clef}
-        width={null}
-        onKeys={keys}
-        onHeight={(height) => add(atHeight(height, kind))}
-        look={look}
-      />
+      <div className="max-w-lg">
+        <EntryStaff
+          id="draw-signature"
+          engraver={engraver}
+          scene={scene}
+          title={say.drawn.staff}
+          description={standing.map(({ note }) => w.spokenNote(note)).join(', ')}
+          clef={clef}
+          width={null}
+          onKeys={keys}
+          onHeight={(height) => add(atHeight(height, kind))}
+          look={look}
+        />
+      </div>
       <p className="text-small text-quiet">{say.drawn.hint}</p>
     </section>
   );

@@ -99,6 +99,7 @@ const GIVEN = {
 
 const HABIT = {
   title: 'Likely habit',
+  verdict: 'Verdict',
   two: 'Two habits together',
   decided: 'The habit you chose',
   tie: 'It could also be',

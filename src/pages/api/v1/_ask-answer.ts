@@ -42,6 +42,7 @@ function readingDocument(reading: AskReading): ReadingDocument {
     case 'compare':
       return { ...base, ...scaleFields(reading.tonic, reading.scale) };
     case 'signature':
+    case 'mark':
       return { ...base, ...scaleFields(reading.tonic, reading.scale) };
     case 'key': {
       const owner = reading.mode && ownerOf(reading.fifths, reading.mode);

@@ -175,6 +175,7 @@ export const askAnswer = z
           'chord',
           'note',
           'circle',
+          'mark',
           'place',
         ]),
         text: z.string(),
