@@ -85,6 +85,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
           got: fc.constantFrom(null, 7.5),
           comment: text,
           accepted: fc.boolean(),
+          corrected: fc.boolean(),
           piled: fc.boolean(),
           order,
           changedAt: time,

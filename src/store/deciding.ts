@@ -7,7 +7,7 @@ import { orderAfter } from './shelf';
 export type Answered = Pick<MarkedAnswer, 'label' | 'person' | 'address' | 'correct' | 'found' | 'score'>;
 
 /** What a teacher can decide about an answer. */
-export type Decision = Partial<Pick<MarkedAnswer, 'habit' | 'got' | 'comment' | 'accepted'>>;
+export type Decision = Partial<Pick<MarkedAnswer, 'habit' | 'got' | 'comment' | 'accepted' | 'corrected'>>;
 
 /** What is remembered of an answer: its own record, and what was decided about the same answer of others. */
 export type Remembered = {
@@ -40,6 +40,7 @@ function fresh(data: SchoolData, answered: Answered, id: string, now: string): M
     got: null,
     comment: '',
     accepted: like?.accepted ?? false,
+    corrected: false,
     piled: false,
     order: orderAfter(data.marked),
     changedAt: now,

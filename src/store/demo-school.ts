@@ -168,6 +168,7 @@ export function demoData(now: string): SchoolData {
       got: null,
       comment: '',
       accepted: false,
+      corrected: false,
       piled: true,
       order: index + 1,
       changedAt: now,

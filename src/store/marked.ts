@@ -24,6 +24,8 @@ const markedV1 = z.strictObject({
   comment: z.string().check(z.maxLength(NOTE_LIMIT)),
   /** Whether the teacher took the answer for right too. */
   accepted: z.boolean(),
+  /** Whether the student put it right afterwards; it is counted apart from wrong. */
+  corrected: z.boolean(),
   /** Whether it lies in the pile, or is only remembered for what was decided about it. */
   piled: z.boolean(),
   order: z.number(),

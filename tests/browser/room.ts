@@ -76,6 +76,45 @@ class OrbitRoom {
   }
 }
 
+/** The Mark room as a user meets it. */
+class MarkRoom {
+  constructor(readonly page: Page) {}
+
+  async open(query = '', school = ''): Promise<void> {
+    await this.page.goto(`${school}/mark${query}`);
+    await expect(this.page.locator('[data-live=yes]')).toBeVisible();
+  }
+
+  get sentence(): Locator {
+    return this.page.getByRole('heading', { level: 1 });
+  }
+
+  /** The field in which an answer is typed. */
+  get field(): Locator {
+    return this.page.getByRole('textbox', { name: 'Type the answer' });
+  }
+
+  get staff(): Locator {
+    return this.page.getByRole('application');
+  }
+
+  get habit(): Locator {
+    return this.page.getByRole('region', { name: 'Likely habit' });
+  }
+
+  get checks(): Locator {
+    return this.page.getByRole('region', { name: 'Checks' });
+  }
+
+  get marks(): Locator {
+    return this.checks.getByRole('status');
+  }
+
+  get pile(): Locator {
+    return this.page.getByRole('region', { name: /^This pile/u });
+  }
+}
+
 /** The Class room as a user meets it. */
 class ClassRoom {
   constructor(readonly page: Page) {}
@@ -152,6 +191,7 @@ export const test = base.extend<{
   room: DeriveRoom;
   classRoom: ClassRoom;
   orbit: OrbitRoom;
+  mark: MarkRoom;
   expected: RegExp | null;
   quiet: undefined;
 }>({
@@ -165,6 +205,9 @@ export const test = base.extend<{
   },
   orbit: async ({ page }, use) => {
     await use(new OrbitRoom(page));
+  },
+  mark: async ({ page }, use) => {
+    await use(new MarkRoom(page));
   },
   quiet: [
     async ({ page, expected }, use) => {

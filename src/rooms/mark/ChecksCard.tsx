@@ -11,6 +11,8 @@ import type { Outcome } from './outcome';
 type Props = {
   readonly outcome: Outcome;
   readonly comment: string;
+  readonly corrected: boolean;
+  readonly onCorrected: () => void;
   readonly onMarks: (got: number | null) => void;
   readonly onComment: (comment: string) => void;
 };
@@ -19,7 +21,7 @@ type Props = {
 const TOLD = new Set<Finding['code']>(['step-wrong']);
 
 /** The checks a line each, what differs, the marks, and a comment. */
-export function ChecksCard({ outcome, comment, onMarks, onComment }: Props) {
+export function ChecksCard({ outcome, comment, corrected, onMarks, onComment, onCorrected }: Props) {
   const w = useWords();
   const say = markWords(w).checks;
   const { judged, score, counted } = outcome;
@@ -63,6 +65,12 @@ export function ChecksCard({ outcome, comment, onMarks, onComment }: Props) {
             ))}
           </ul>
         </>
+      )}
+      {!judged.correct && (
+        <label className="flex items-center gap-2 text-small">
+          <input type="checkbox" checked={corrected} onChange={onCorrected} />
+          {say.corrected}
+        </label>
       )}
       <Comment key={comment} comment={comment} onComment={onComment} />
     </section>

@@ -1,4 +1,4 @@
-import { FileInput, Piano } from 'lucide-react';
+import { FileInput, Lock, LockOpen, Piano } from 'lucide-react';
 import { type KeyboardEvent, lazy, type ReactNode, Suspense, useState } from 'react';
 import { clefSignature, type Given, givenKind, startOctave } from '@/core/mark/given';
 import type { Judged } from '@/core/mark/judged';
@@ -148,6 +148,7 @@ function RowPad({ asked, given, judged, taken, onFile, onGiven, onRight, onBlank
     setSelection({ at: 0, fresh: true });
   }
   const [sign, setSign] = useState<Alteration>(0);
+  const [locked, setLocked] = useState(false);
   const [keyboard, setKeyboard] = useState(false);
   const notes = given?.is === 'row' ? given.notes : EMPTY_ROW.notes;
   const at = Math.min(selection.at, notes.length - 1);
@@ -164,10 +165,11 @@ function RowPad({ asked, given, judged, taken, onFile, onGiven, onRight, onBlank
   const atClef = clefSignature(asked, w.settings);
   const start = startOctave(asked);
   const frame = { clef: asked.question.clef ?? ('treble' as const), atClef, start, sign };
+  const LockIcon = locked ? Lock : LockOpen;
   const apply = (next: RowEntry) => {
     setSelection({ at: next.at, fresh: next.fresh });
-    // A sign in hand holds for one note.
-    if (next.notes.length !== notes.length) setSign(0);
+    // A sign in hand holds for one note, unless it is to be kept.
+    if (!locked && next.notes !== notes) setSign(0);
     if (next.notes !== notes) onGiven({ is: 'row', notes: next.notes });
   };
   const whole = (event: KeyboardEvent) => {
@@ -203,6 +205,15 @@ function RowPad({ asked, given, judged, taken, onFile, onGiven, onRight, onBlank
               {each > 0 ? '♯' : '♭'}
             </button>
           ))}
+          <button
+            type="button"
+            className="control"
+            aria-label={say.lock}
+            aria-pressed={locked}
+            onClick={() => setLocked(!locked)}
+          >
+            <LockIcon className="size-4" aria-hidden="true" />
+          </button>
         </div>
         <button
           type="button"

@@ -3,6 +3,7 @@ import { nearest } from '@/core/identify/note-entry';
 import { type Given, rightAnswer } from '@/core/mark/given';
 import type { Judged } from '@/core/mark/judged';
 import type { MarkQuestion } from '@/core/mark/questions';
+import type { Pitch } from '@/core/note/pitch';
 import { sayFinding } from '@/core/words/say-finding';
 import { sayGiven } from '@/core/words/say-given';
 import { markWords } from '@/core/words/screen/mark';
@@ -27,7 +28,7 @@ export function GivenCard(props: Props) {
   return (
     <section
       aria-label={say.title}
-      className={`card flex min-h-52 min-w-0 flex-col justify-center overflow-hidden px-3 py-2 ${asked.kind === 'scale' ? 'grow basis-64' : ''}`}
+      className={`card flex min-w-0 shrink-0 flex-col justify-center overflow-hidden px-3 py-2 ${asked.kind === 'scale' ? 'min-h-64 grow basis-64' : ''}`}
     >
       {asked.kind === 'scale' ? (
         <CompareGrid {...props} asked={asked} />
@@ -74,6 +75,12 @@ function CompareGrid({
   );
 }
 
+/** The sign that decides the name: the last sharp, the last flat but one; null where none does. */
+function decidingSign(signs: readonly Pitch[]): number | null {
+  const last = signs.length - 1;
+  return (signs[last]?.note.alteration ?? 0) > 0 ? last : last > 0 ? last - 1 : null;
+}
+
 function TwoSignatures({
   asked,
   given,
@@ -86,12 +93,16 @@ function TwoSignatures({
   const engraver = useStaffEngraver();
   const right = rightAnswer(asked, w.settings);
   const staves = [
-    { title: say.given, signs: given.signs },
-    { title: say.expected, signs: right.is === 'drawn' ? right.signs : [] },
+    { title: say.given, signs: given.signs, decides: null },
+    {
+      title: say.expected,
+      signs: right.is === 'drawn' ? right.signs : [],
+      decides: right.is === 'drawn' ? decidingSign(right.signs) : null,
+    },
   ];
   return (
     <div className="flex flex-wrap gap-x-6">
-      {staves.map(({ title, signs }, at) => (
+      {staves.map(({ title, signs, decides }, at) => (
         <figure key={title} className="min-w-64 grow basis-64">
           <figcaption className="text-small font-bold text-quiet">{title}</figcaption>
           {engraver && (
@@ -100,6 +111,7 @@ function TwoSignatures({
               scene={engraver.engraveSigns(asked.question.clef, signs, 300)}
               title={title}
               description={signs.map(({ note }) => w.spokenNote(note)).join(', ')}
+              look={({ key }) => ({ 'data-decides': key === `sign-${decides}` ? '' : undefined })}
             />
           )}
         </figure>

@@ -33,7 +33,8 @@ export function KeyStrip({ from, onKey }: Props) {
             key={midi}
             type="button"
             aria-label={name(midi)}
-            className="h-full grow basis-0 rounded-b-control border border-edge bg-key-white hover:bg-now"
+            className="h-full grow basis-0 rounded-b-control border border-ink "
+            style={{ backgroundColor: 'var(--key-white)' }}
             onClick={() => onKey(midi)}
           />
         ))}
@@ -43,8 +44,12 @@ export function KeyStrip({ from, onKey }: Props) {
           key={midi}
           type="button"
           aria-label={name(midi)}
-          className="absolute top-0 h-14 rounded-b-[4px] border border-ink bg-key-black hover:bg-plum"
-          style={{ left: `${blackLeft(midi)}%`, width: `${width * 0.64}%` }}
+          className="absolute top-0 h-14 rounded-b-[4px] border border-ink"
+          style={{
+            left: `${blackLeft(midi)}%`,
+            width: `${width * 0.64}%`,
+            backgroundColor: 'var(--key-black)',
+          }}
           onClick={() => onKey(midi)}
         />
       ))}

@@ -112,6 +112,7 @@ function Room() {
     accept: () => outcome && decide({ accepted: !outcome.accepted }),
     habit: (habit: string | null) => decide({ habit }),
     marks: (got: number | null) => decide({ got: got === outcome?.counted.got ? null : got }),
+    corrected: () => decide({ corrected: !(before.own?.corrected ?? false) }),
     comment: (written: string) => decide({ comment: written }),
   });
   const words = Object.fromEntries(
@@ -209,6 +210,8 @@ function Room() {
                 <ChecksCard
                   outcome={outcome}
                   comment={comment}
+                  corrected={before.own?.corrected ?? false}
+                  onCorrected={hands.corrected}
                   onMarks={hands.marks}
                   onComment={hands.comment}
                 />

@@ -30,11 +30,12 @@ export function PileCard({ pile, tellingKey, now, onRemove }: Props) {
   const counts = habitCounts(pile);
   const most = counts[0]?.[1] ?? 1;
   const right = pile.filter(({ correct, accepted }) => correct || accepted).length;
+  const corrected = pile.filter((each) => each.corrected && !each.correct && !each.accepted).length;
   return (
     <section aria-label={say.title(pile.length)} className="card flex min-h-32 flex-col gap-2 px-4 py-3">
       <h2 className="flex justify-between gap-2 text-small font-bold text-quiet">
         <span>{say.title(pile.length)}</span>
-        {pile.length > 0 && <span>{say.right(right, pile.length)}</span>}
+        {pile.length > 0 && <span>{say.right(right, corrected, pile.length)}</span>}
       </h2>
       {pile.length === 0 && <p className="text-small">{say.empty}</p>}
       <ul aria-label={say.habits} className="flex flex-col gap-1.5">

@@ -74,6 +74,7 @@ const ENTRY = {
   signs: 'Sign of the next note',
   natural: 'natural',
   print: 'Print its sign',
+  lock: 'Keep the sign',
   back: 'Take away',
   file: 'MusicXML',
   fileWhole: 'Take the answer from a MusicXML file',
@@ -135,12 +136,14 @@ const CHECKS = {
   more: 'Half a mark more',
   counted: (text: string) => `Counted: ${text}.`,
   comment: 'Comment for the student',
+  corrected: 'The student corrected it',
 } as const;
 
 const PILE = {
   title: (count: number) => `This pile: ${counted(count, 'answer', 'answers')}`,
   empty: 'Answers you finish with Enter lie here, with the habits they show.',
-  right: (right: number, all: number) => `${right} of ${all} right`,
+  right: (right: number, corrected: number, all: number) =>
+    `${right} of ${all} right${corrected === 0 ? '' : `, ${corrected} corrected`}`,
   open: (name: string) => `Open ${name}`,
   remove: (name: string) => `Take ${name} out of the pile`,
   answers: 'Answers',
