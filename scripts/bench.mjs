@@ -90,7 +90,42 @@ async function benchCore() {
     return performance.now() - started;
   });
   row(`Ask line, worst of ${phrases.length} phrases`, `${Math.max(...times).toFixed(2)} ms`, 'under 5 ms');
+  await benchMarks(vite, TONICS, SCALE_IDS);
   await vite.close();
+}
+
+/** One answer judged: what a habit made of it, and one that no single habit makes, for which all pairs are searched. */
+async function benchMarks(vite, tonics, ids) {
+  const { findHabits, answersOf } = await vite.ssrLoadModule('/src/core/mark/find-habits.ts');
+  const { expectedNotes } = await vite.ssrLoadModule('/src/core/mark/scale-question.ts');
+  const { judgeScale } = await vite.ssrLoadModule('/src/core/mark/judge-scale.ts');
+  const { HABITS } = await vite.ssrLoadModule('/src/core/mark/habits/all.ts');
+  const { USUAL_SETTINGS } = await vite.ssrLoadModule('/src/core/school/settings.ts');
+  const questions = tonics.flatMap((tonic) =>
+    ids.map((scale) => ({ tonic, scale, direction: 'both', signature: 'none', clef: 'treble' })),
+  );
+  const cases = questions.flatMap((question, at) => {
+    const [made] = answersOf(HABITS[at % HABITS.length], question);
+    // Three notes taken from elsewhere in the row: no habit does that.
+    const notes = expectedNotes(question);
+    const odd = notes.map((note, place) => (place % 5 === 1 ? notes[(place + 3) % 15] : note));
+    return [...(made ? [[question, made]] : []), [question, odd]];
+  });
+  const time = (work) =>
+    cases.map(([question, notes]) => {
+      const started = performance.now();
+      work(question, notes);
+      return performance.now() - started;
+    });
+  for (const [name, work] of [
+    ['Habit of one answer, pairs included', findHabits],
+    ['One answer judged', (question, notes) => judgeScale(question, { notes }, USUAL_SETTINGS)],
+  ]) {
+    time(work);
+    const times = time(work);
+    row(`${name}: median of ${times.length}`, `${median(times).toFixed(2)} ms`, 'under 5 ms');
+    row(`${name}: worst`, `${Math.max(...times).toFixed(2)} ms`, '');
+  }
 }
 
 function rate(inputs, work) {

@@ -33,6 +33,12 @@ const VIEWS = [
   { file: 'orbit-route.png', address: '/orbit?see=route&from=E+major&to=F+major', keys: [] },
   { file: 'orbit-chords.png', address: '/orbit?see=chords&key=F+minor', keys: [] },
   { file: 'key-book.png', address: '/orbit?see=book', keys: [] },
+  {
+    file: 'mark.png',
+    address:
+      '/mark?kind=scale&tonic=B&scale=harmonic-minor&who=Ines%2C+question+3&answer=B4+C%235+D5+E5+F%235+G%235+A%235+B5',
+    keys: [],
+  },
   { file: 'class.png', address: '/class', keys: [] },
   { file: 'class-safe.png', address: '/class?part=safe', keys: [] },
 ];
@@ -51,6 +57,9 @@ for (const { file, address, keys } of VIEWS) {
     await page.getByRole('application').locator('[data-part=note]').first().waitFor();
   } else if (address.includes('question=')) {
     await page.locator('main svg [data-part=sign]').first().waitFor();
+  } else if (address.startsWith('/mark')) {
+    await page.getByRole('application').locator('[data-part=note]').first().waitFor();
+    await page.getByText('This pile: 5 answers').waitFor();
   } else if (address.startsWith('/orbit')) {
     await page.locator('main svg').first().waitFor();
     await page.waitForLoadState('networkidle');

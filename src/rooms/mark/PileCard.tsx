@@ -53,14 +53,14 @@ export function PileCard({ pile, tellingKey, now, onRemove }: Props) {
           </li>
         ))}
       </ul>
-      <ul aria-label={say.answers} className="flex max-h-40 flex-col gap-0.5 overflow-y-auto">
+      <ul aria-label={say.answers} className="flex flex-col">
         {pile.toReversed().map((answer, at) => {
           const name = answer.label || say.nameless(pile.length - at);
           const got = answer.got ?? (answer.accepted ? answer.score.of : answer.score.got);
           const habit = habitOf(answer);
           return (
-            <li key={answer.id} className="flex items-baseline justify-between gap-2 text-small">
-              <GoLink href={hrefOf(answer)} aria-label={say.open(name)}>
+            <li key={answer.id} className="flex min-h-7 items-center justify-between gap-2 text-small">
+              <GoLink href={hrefOf(answer)} className="py-1" aria-label={say.open(name)}>
                 {name}
               </GoLink>
               <span className="ml-auto text-quiet">
@@ -69,7 +69,7 @@ export function PileCard({ pile, tellingKey, now, onRemove }: Props) {
               <span>{sayMarks({ got, of: answer.score.of })}</span>
               <button
                 type="button"
-                className="beside-button"
+                className="beside-button my-0!"
                 aria-label={say.remove(name)}
                 onClick={() => onRemove(answer)}
               >
