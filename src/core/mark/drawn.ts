@@ -1,6 +1,5 @@
 import { signaturePlaces } from '../instrument/signature-place';
 import type { Clef } from '../instrument/staff';
-import { staffPlace } from '../instrument/staff';
 import { pitch } from '../note/pitch';
 import { type Fifths, fifths, type SpelledNote } from '../note/spelled';
 import { accidentalsOf, isPrintable } from '../scale/signature';
@@ -74,11 +73,4 @@ function placesOf(drawn: readonly DrawnSign[], clef: Clef): readonly Finding[] {
     const expected: Thing = { is: 'pitch', pitch: pitch(each.sign, octave) };
     return [{ code: 'place-wrong', index, expected, got: place(each) }];
   });
-}
-
-/** The octave of a sign drawn on a place of the staff, in letters above the bottom line; null where its letter is not there. */
-export function octaveAtPlace(sign: SpelledNote, place: number, clef: Clef): number | null {
-  for (let octave = 0; octave <= 8; octave += 1)
-    if (staffPlace(pitch(sign, octave), clef) === place) return octave;
-  return null;
 }

@@ -157,7 +157,7 @@ function printedOf(notes: readonly WrittenNote[]): readonly (Alteration | null)[
 }
 
 /** A question with the answer that was given, or null where it is blank or of another kind. */
-export function markedOf(asked: MarkQuestion, given: Given): Marked | null {
+function markedOf(asked: MarkQuestion, given: Given): Marked | null {
   if (given.is === 'blank' || given.is !== givenKind(asked)) return null;
   switch (given.is) {
     case 'row': {

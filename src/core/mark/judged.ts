@@ -30,14 +30,6 @@ export const FINDING_CODES = [
 
 export type FindingCode = (typeof FINDING_CODES)[number];
 
-/** The findings that are about the way of writing; the notes may be right all the same. */
-export const STYLE_FINDINGS: readonly FindingCode[] = [
-  'sign-repeated',
-  'sign-needed',
-  'sign-misplaced',
-  'sign-unwanted',
-];
-
 /** A key or a scale as it was named; no scale where the mode was left unsaid. */
 export type NamedKey = { readonly tonic: SpelledNote; readonly scale: ScaleId | null };
 

@@ -31,6 +31,8 @@ type Props = {
   readonly onRight: () => void;
   readonly onBlank: () => void;
   readonly onNext: () => void;
+  /** The hand has gone from the card: what was entered is one change. */
+  readonly onRest: () => void;
 };
 
 /** Where an answer is entered: typed, on a staff, on a keyboard, from a file, or from the right answer. */
@@ -41,7 +43,11 @@ export function EntryCard(props: Props) {
   const [file, setFile] = useState(false);
   const isRow = asked.kind === 'scale';
   return (
-    <section aria-label={say.title} className="card flex min-w-0 flex-col gap-2 px-4 py-3">
+    <section
+      aria-label={say.title}
+      className="card flex min-w-0 flex-col gap-2 px-4 py-3"
+      onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && props.onRest()}
+    >
       <div className="flex flex-wrap items-center gap-1.5">
         <TypedAnswer {...props} />
         <Action hint="R" onClick={onRight}>

@@ -1,8 +1,15 @@
 import { DropdownMenu } from 'radix-ui';
 import { SCALE_HABITS } from '@/core/mark/habit';
-import type { HabitId } from '@/core/mark/habit-id';
-import { NAME_HABITS } from '@/core/mark/habit-id';
+import {
+  CHORD_HABITS,
+  COUNTING_HABITS,
+  type HabitId,
+  NAME_HABITS,
+  SIGNATURE_HABITS,
+  TRANSPOSING_HABITS,
+} from '@/core/mark/habit-id';
 import { practiceFor } from '@/core/mark/practice';
+import type { MarkKind } from '@/core/mark/questions';
 import { sayExplanation, sayHabit } from '@/core/words/say-habit';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
@@ -125,12 +132,25 @@ function Ties({ outcome: { tied, apart, key, asked } }: { readonly outcome: Outc
   );
 }
 
-const NAMING = new Set<string>(['name-key', 'partner', 'name-scale']);
+/** The habits there are for each kind of question. */
+const HABITS_OF: Readonly<Record<MarkKind, readonly HabitId[]>> = {
+  scale: SCALE_HABITS,
+  signature: [...SIGNATURE_HABITS, ...SCALE_HABITS],
+  'name-signature': [...SIGNATURE_HABITS, ...SCALE_HABITS],
+  'name-key': NAME_HABITS,
+  partner: NAME_HABITS,
+  'name-scale': [...NAME_HABITS, ...SCALE_HABITS],
+  order: ['order-swapped', 'kind-swapped', 'one-too-few', 'one-too-many', 'accidental-missing'],
+  steps: [...COUNTING_HABITS, ...SCALE_HABITS],
+  degree: [...COUNTING_HABITS, ...SCALE_HABITS],
+  chord: [...CHORD_HABITS, ...SCALE_HABITS],
+  transpose: TRANSPOSING_HABITS,
+};
 
 /** The habits that can be chosen: those that predict the answer, then the others of the kind of question. */
 function habitsFor({ asked, judged }: Outcome): readonly string[] {
   const found = judged.causes.slice(0, 8).map(({ habits }) => habits.join('+'));
-  const others: readonly HabitId[] = NAMING.has(asked.kind) ? NAME_HABITS : SCALE_HABITS;
+  const others = HABITS_OF[asked.kind];
   return [...found, ...others.filter((id) => !found.includes(id))];
 }
 

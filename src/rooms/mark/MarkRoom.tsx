@@ -28,7 +28,7 @@ import { markKeys, markParts, markText, withMarkWord } from './mark-words';
 import { nextWho } from './next-who';
 import { PileCard } from './PileCard';
 import { useDecisions } from './use-decisions';
-import { goToMark, sayMark, useMark } from './use-mark';
+import { goToMark, restMark, sayMark, useMark } from './use-mark';
 
 type MarkShare = 'text' | 'link' | 'print';
 
@@ -192,6 +192,7 @@ function Room() {
                 onRight={hands.right}
                 onBlank={hands.blank}
                 onNext={hands.next}
+                onRest={restMark}
               />
             )}
           </div>
