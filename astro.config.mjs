@@ -22,6 +22,18 @@ const sourceAlias = {
   },
 };
 
+/** What the first view is made of and other rooms use a part of; in one piece it is smaller than in many. */
+const FIRST_VIEW =
+  /src\/(?:core\/(?:derive\/(?:proof|disagreement)|words\/(?:say-step|say-method|say-check|say-related|read-scale)|scale\/(?:related|rotation))|engrave\/(?:stride|stride-arcs|stride-grid|moon|degree-figure|staff-degrees|lanes|arrows)|ui\/(?:working\/(?:StepBar|Working|WorkingLines)|surfaces\/(?:Staff|Stride|Rail|Hits|MoonLegend))|rooms\/derive\/(?:view|question|sentence-words))\.tsx?$/u;
+
+const firstViewTogether = {
+  name: 'first-view-together',
+  outputOptions(options) {
+    if (this.environment && this.environment.name !== 'client') return null;
+    return { ...options, manualChunks: (id) => (FIRST_VIEW.test(id) ? 'first-view' : undefined) };
+  },
+};
+
 /** The application as a browser stores it: opened without its server, and made new only when it is told. */
 const storedApplication = {
   registerType: 'prompt',
@@ -65,7 +77,7 @@ export default defineConfig({
   // Posts from other sites are answered by the endpoints themselves, as problem documents.
   security: { checkOrigin: false },
   vite: {
-    plugins: [tailwindcss(), selfContainedServer],
+    plugins: [tailwindcss(), selfContainedServer, firstViewTogether],
     build: { assetsInlineLimit: 0 },
     // Workers are bundled apart and do not see the alias of the TypeScript settings.
     worker: { format: 'es', plugins: () => [sourceAlias] },
