@@ -222,6 +222,6 @@ export function judgeGiven(asked: MarkQuestion, given: Given, school: MarkSchool
     causes: [],
     checks: [],
     wrong: [],
-    parts: { of, wrong: of, halfRight: 0 },
+    parts: { of, wrong: of, halfRight: 0, apart: 0 },
   };
 }

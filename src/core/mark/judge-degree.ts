@@ -54,7 +54,12 @@ export function judgeDegree(
       },
     ],
     wrong: answer && answer !== right ? [0] : [],
-    parts: { of: 1, wrong: answer === right ? 0 : 1, halfRight: letter && answer !== right ? 1 : 0 },
+    parts: {
+      of: 1,
+      wrong: answer === right ? 0 : 1,
+      halfRight: letter && answer !== right ? 1 : 0,
+      apart: 0,
+    },
   };
 }
 
@@ -116,6 +121,7 @@ export function judgeChordNotes(
       of: right.length,
       wrong: Math.min(right.length, places.length),
       halfRight: places.filter(({ code }) => code === 'wrong-sign').length,
+      apart: 0,
     },
   };
 }
@@ -145,6 +151,7 @@ export function judgeNumeral(question: ChordQuestion, text: string, { known }: M
       of: 1,
       wrong: correct ? 0 : 1,
       halfRight: read && read.degree === right.degree && !correct ? 1 : 0,
+      apart: 0,
     },
   };
 }

@@ -100,7 +100,7 @@ function judgeName(
     causes: explain(procedures, asked, [right, said], same, school.known),
     checks: nameChecks(right, answer, same),
     wrong: wrong ? [0] : [],
-    parts: { of: 1, wrong: wrong ? 1 : 0, halfRight: half ? 1 : 0 },
+    parts: { of: 1, wrong: wrong ? 1 : 0, halfRight: half ? 1 : 0, apart: 0 },
   };
 }
 
@@ -262,6 +262,6 @@ export function judgeNamedScale(
     correct: named.correct && wrong.length === 0,
     findings: [...named.findings, ...wrong],
     checks: [...named.checks, ...checks],
-    parts: { of, wrong: parts.wrong + wrong.length, halfRight: parts.halfRight },
+    parts: { of, wrong: parts.wrong + wrong.length, halfRight: parts.halfRight, apart: wrong.length },
   };
 }

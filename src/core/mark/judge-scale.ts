@@ -1,4 +1,3 @@
-import { prove } from '../derive/proof';
 import { identify } from '../identify/name-scale';
 import { heightOf, type Pitch, pitch } from '../note/pitch';
 import { type Alteration, type Fifths, fifths, type SpelledNote, semitonesAbove } from '../note/spelled';
@@ -15,6 +14,7 @@ import { findingsOf } from './findings';
 import { type Finding, type Judged, type MarkCheck, noteThing, type Thing } from './judged';
 import { nearestPitches, printedFindings } from './printed-findings';
 import type { ScaleQuestion } from './scale-question';
+import { shapeChecks } from './shape-checks';
 
 /** A scale as somebody wrote it. The notes are as they sound, spelled; how it was written may be added. */
 export type ScaleAnswer = {
@@ -129,42 +129,33 @@ function askedScaleCheck(
   return { check: 'asked-scale', holds: false, at: [], about: [asked, ...there] };
 }
 
-const PROVED = [
-  'steps-in-order',
-  'all-seven-letters',
-  'none-skipped',
-  'none-twice',
-  'top-as-bottom',
-] as const;
+/** The steps in order, with the first that is not: what was expected after which note, and what is there. */
+function stepsCheck(expected: readonly SpelledNote[], notes: readonly SpelledNote[]): MarkCheck {
+  const steps = stepFindings(expected, notes);
+  const about = [steps[0]?.expected, steps[0]?.got].filter((thing): thing is Thing => !!thing);
+  const holds = notes.length === 0 ? null : steps.length === 0 && notes.length === expected.length;
+  return { check: 'steps-in-order', holds, at: steps.flatMap(({ index }) => index ?? []), about };
+}
 
 function checksOf(
   question: ScaleQuestion,
-  scale: Scale,
-  answer: ScaleAnswer,
+  expected: readonly SpelledNote[],
+  { notes }: ScaleAnswer,
   correct: boolean,
 ): readonly MarkCheck[] {
-  const { notes } = answer;
-  const proof = prove(scale, question.direction, notes);
-  const steps = stepFindings(notesOf(scale, question.direction), notes);
-  const proved = PROVED.map((id): MarkCheck => {
-    const found = proof.find(({ check }) => check === id);
-    const first = id === 'steps-in-order' ? steps[0] : undefined;
-    const about = [first?.expected, first?.got].filter((thing): thing is Thing => !!thing);
-    return {
-      check: id,
-      holds: notes.length === 0 ? null : (found?.holds ?? null),
-      at: found?.at ?? [],
-      about,
-    };
-  });
-  const wantedFirst = notesOf(scale, question.direction)[0] as SpelledNote;
+  const [wanted, given] = [expected[0] as SpelledNote, notes[0]];
   const first: MarkCheck = {
     check: 'first-is-tonic',
-    holds: notes[0] ? notes[0] === wantedFirst : null,
-    at: notes[0] && notes[0] !== wantedFirst ? [0] : [],
-    about: [noteThing(wantedFirst), ...(notes[0] ? [noteThing(notes[0])] : [])],
+    holds: given ? given === wanted : null,
+    at: given && given !== wanted ? [0] : [],
+    about: [noteThing(wanted), ...(given ? [noteThing(given)] : [])],
   };
-  return [first, ...proved, askedScaleCheck(question, notes, correct)];
+  return [
+    first,
+    stepsCheck(expected, notes),
+    ...shapeChecks(notes, question.direction),
+    askedScaleCheck(question, notes, correct),
+  ];
 }
 
 function signatureCheck(findings: readonly Finding[], answer: ScaleAnswer): readonly MarkCheck[] {
@@ -219,7 +210,7 @@ export function judgeScale(question: ScaleQuestion, answer: ScaleAnswer, school:
     correct,
     findings: [...turned, ...atNotes, ...stepFindings(expected, notes), ...octaves, ...style],
     causes: findHabits(judged, notes, school.known),
-    checks: [...checksOf(judged, reading.scale, answer, correct), ...signatureCheck(style, answer)],
+    checks: [...checksOf(judged, expected, answer, correct), ...signatureCheck(style, answer)],
     wrong: [
       ...new Set([...wrong.flatMap(({ got }) => got ?? []), ...octaves.flatMap(({ index }) => index ?? [])]),
     ],
@@ -227,6 +218,8 @@ export function judgeScale(question: ScaleQuestion, answer: ScaleAnswer, school:
       of: expected.length,
       wrong: wrong.length + turned.length + octaves.length,
       halfRight: half.length,
+      // Notes left out, other octaves and the other way are no part of what a habit leads to.
+      apart: wrong.filter(({ got }) => got === null).length + turned.length + octaves.length,
     },
   };
 }

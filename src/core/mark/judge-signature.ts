@@ -31,6 +31,7 @@ function partsOf(of: number, findings: readonly Finding[]): Judged['parts'] {
     halfRight: wrong.filter(
       ({ code }) => code !== 'note-missing' && code !== 'note-extra' && code !== 'wrong-note',
     ).length,
+    apart: 0,
   };
 }
 
@@ -139,7 +140,7 @@ export function judgeNamedSignature(
     wrong: [...new Set(findings.flatMap(({ index }) => index ?? []))],
     parts: answer.signs
       ? partsOf(wanted.length, findings)
-      : { of: 1, wrong: findings.length > 0 || nothing ? 1 : 0, halfRight: 0 },
+      : { of: 1, wrong: findings.length > 0 || nothing ? 1 : 0, halfRight: 0, apart: 0 },
   };
 }
 

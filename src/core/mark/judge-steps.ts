@@ -114,6 +114,6 @@ export function judgeSteps(question: StepsQuestion, answer: Steps, { known }: Ma
       { check: 'sum', holds: answer.length === 0 ? null : sum === 12, at: [], about: [step(sum)] },
     ],
     wrong: findings.flatMap(({ index }) => index ?? []),
-    parts: { of: wanted.length, wrong: Math.min(wanted.length, findings.length), halfRight: 0 },
+    parts: { of: wanted.length, wrong: Math.min(wanted.length, findings.length), halfRight: 0, apart: 0 },
   };
 }

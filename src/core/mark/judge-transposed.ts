@@ -51,6 +51,6 @@ export function judgeTransposed(
       { check: 'sign-right', holds: answer && letter ? answer.note === right.note : null, at: [], about: [] },
     ],
     wrong: answer && !correct ? [0] : [],
-    parts: { of: 1, wrong: correct ? 0 : 1, halfRight: letter && !correct ? 1 : 0 },
+    parts: { of: 1, wrong: correct ? 0 : 1, halfRight: letter && !correct ? 1 : 0, apart: 0 },
   };
 }

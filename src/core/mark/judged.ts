@@ -93,8 +93,16 @@ export type Judged = {
   readonly checks: readonly MarkCheck[];
   /** Places of the answer that are wrong, from 0: those the causes explain. */
   readonly wrong: readonly number[];
-  /** How many parts the answer has, how many of them are wrong, and how many of those have their letter right. */
-  readonly parts: { readonly of: number; readonly wrong: number; readonly halfRight: number };
+  /**
+   * How many parts the answer has, how many of them are wrong, how many of those have their letter right, and how many
+   * no habit can explain, such as notes left out.
+   */
+  readonly parts: {
+    readonly of: number;
+    readonly wrong: number;
+    readonly halfRight: number;
+    readonly apart: number;
+  };
 };
 
 export const noteThing = (note: SpelledNote): Thing => ({ is: 'note', note });

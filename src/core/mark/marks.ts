@@ -23,6 +23,7 @@ export function scoreOf(judged: Judged, { marks, followThrough }: MarkScheme): S
   const lost = lostBy(judged, marks);
   const habits = judged.causes[0]?.habits.length ?? 0;
   const each = marks === 'letter-sign' && judged.parts.halfRight === judged.parts.wrong ? 0.5 : 1;
-  const once = habits > 0 && followThrough === 'once' ? Math.min(lost, habits * each) : lost;
+  const once =
+    habits > 0 && followThrough === 'once' ? Math.min(lost, habits * each + judged.parts.apart) : lost;
   return { got: Math.max(0, of - once), of };
 }

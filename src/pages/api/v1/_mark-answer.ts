@@ -91,7 +91,9 @@ export function markDocument(marked: Marked, options: Options): MarkDocument {
       got: ascii(finding.got),
       text: sayFinding(ENGLISH, finding),
     })),
-    causes: causes.map((cause) => causeOf(cause, causes, judged.wrong, judged.parts.wrong, asked, marked)),
+    causes: causes.map((cause) =>
+      causeOf(cause, causes, judged.wrong, judged.parts.wrong - judged.parts.apart, asked, marked),
+    ),
     checks: judged.checks.map((check) => ({
       check: check.check,
       holds: check.holds,

@@ -97,7 +97,14 @@ describe('POST /mark, a scale', () => {
       causes: [],
       score: { got: 0 },
     });
+    // The habit is seen in what is there, and what is not there costs by itself.
+    const gaps = await marked(scale('D', 'major'), notes('D F G Bb C D'));
+    expect(gaps.causes[0]).toMatchObject({ code: 'kind-swapped', explains: 3 });
+    expect(gaps.score).toEqual({ got: 5, of: 8 });
+    expect(gaps.checks).toContainEqual({ check: 'none-twice', holds: true, text: 'None twice' });
+    expect(gaps.checks).toContainEqual(expect.objectContaining({ check: 'top-as-bottom', holds: true }));
     const long = await marked(scale('C', 'major'), notes('C D E F F G A B C'));
+    expect(long.checks).toContainEqual(expect.objectContaining({ check: 'none-twice', holds: false }));
     expect(long.findings.map(({ code }) => code)).toContain('note-extra');
   });
 
