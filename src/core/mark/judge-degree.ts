@@ -6,9 +6,9 @@ import { fifthByLetters } from './counting/fifth-by-letters';
 import { lettersWithoutStart } from './counting/letters-without-start';
 import { rowOfDegree } from './counting/row-of-degree';
 import { isSameRow } from './find-habits';
-import { findingsOf } from './findings';
 import type { MarkSchool } from './judge-scale';
 import { type Finding, type Judged, noteThing } from './judged';
+import { noteFindings } from './note-findings';
 import { explain, type Procedure } from './procedure';
 import type { ChordQuestion, DegreeQuestion } from './questions';
 import { fromWorkings } from './signature/from-workings';
@@ -29,15 +29,9 @@ export function judgeDegree(
   { known }: MarkSchool,
 ): Judged {
   const right = rowOfDegree(question)[question.degree - 1] as SpelledNote;
-  const findings = findingsOf([right], answer ? [answer] : [])
-    .filter(({ code }) => !code.startsWith('letter-'))
-    .map(
-      (each): Finding => ({
-        ...each,
-        expected: each.expected && noteThing(each.expected),
-        got: each.got && noteThing(each.got),
-      }),
-    );
+  const findings = noteFindings([right], answer ? [answer] : []).filter(
+    ({ code }) => !code.startsWith('letter-'),
+  );
   const letter = answer?.letter === right.letter;
   const about = [noteThing(right), ...(answer ? [noteThing(answer)] : [])];
   return {
@@ -90,15 +84,7 @@ export function judgeChordNotes(
   { known }: MarkSchool,
 ): Judged {
   const right = chordAsked(question).notes;
-  const findings = findingsOf(right, notes)
-    .filter(({ code }) => code !== 'top-differs')
-    .map(
-      (each): Finding => ({
-        ...each,
-        expected: each.expected && noteThing(each.expected),
-        got: each.got && noteThing(each.got),
-      }),
-    );
+  const findings = noteFindings(right, notes).filter(({ code }) => code !== 'top-differs');
   const places = findings.filter(({ code }) => !code.startsWith('letter-'));
   const sounds =
     notes.length === right.length &&

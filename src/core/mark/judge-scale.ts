@@ -10,8 +10,8 @@ import type { Settings } from '../school/settings';
 import { align } from './align';
 import { type DrawnSign, signatureFindings } from './drawn';
 import { findHabits, isSameRow } from './find-habits';
-import { findingsOf } from './findings';
 import { type Finding, type Judged, type MarkCheck, noteThing, type Thing } from './judged';
+import { noteFindings } from './note-findings';
 import { nearestPitches, printedFindings } from './printed-findings';
 import type { ScaleQuestion } from './scale-question';
 import { shapeChecks } from './shape-checks';
@@ -190,13 +190,7 @@ export function judgeScale(question: ScaleQuestion, answer: ScaleAnswer, school:
   const turned: readonly Finding[] = way
     ? [{ code: 'wrong-direction', index: null, expected: asked, got: { is: 'way', way } }]
     : [];
-  const atNotes = findingsOf(expected, notes).map(
-    (each): Finding => ({
-      ...each,
-      expected: each.expected && noteThing(each.expected),
-      got: each.got && noteThing(each.got),
-    }),
-  );
+  const atNotes = noteFindings(expected, notes);
   const style = styleFindings(judged, answer, school);
   const correct = isSameRow(expected, notes) && !way && octaves.length === 0;
   const aligned = align(expected, notes);

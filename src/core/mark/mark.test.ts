@@ -86,7 +86,7 @@ describe('a habit', () => {
   it('is found first, or as a tie that is stated, for every answer it makes over all keys', () => {
     for (const habit of HABITS) {
       const count = { made: 0, first: 0, tied: 0, alone: 0, aloneFirst: 0 };
-      for (const question of QUESTIONS.filter((_, at) => at % 5 === 0)) {
+      for (const question of QUESTIONS.filter(({ direction }, at) => direction === 'up' || at % 7 === 0)) {
         for (const answer of answersOf(habit, question).slice(0, 4)) {
           const found = findHabits(question, answer);
           const [first] = found;
