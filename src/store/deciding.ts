@@ -20,10 +20,10 @@ const isDecided = ({ habit, accepted }: MarkedAnswer) => habit !== null || accep
 /** Finds what was decided before: about this very answer, or the latest about the same one of somebody else. */
 export function remembered(
   data: SchoolData,
-  { address, label }: Pick<Answered, 'address' | 'label'>,
+  { address, label, person }: Pick<Answered, 'address' | 'label' | 'person'>,
 ): Remembered {
   const same = data.marked.filter((each) => each.address === address);
-  const own = same.find((each) => each.label === label) ?? null;
+  const own = same.find((each) => each.label === label && each.person === person) ?? null;
   const like = same
     .filter((each) => each !== own && isDecided(each))
     .toSorted((a, b) => (a.changedAt < b.changedAt ? 1 : -1));
@@ -72,9 +72,9 @@ export function deciding(
   return put(data, answered, decision, id, now, 'answer-decided');
 }
 
-/** Lays an answer on the pile. */
-export function piling(data: SchoolData, answered: Answered, id: string, now: string): Change {
-  return put(data, answered, { piled: true }, id, now, 'answer-marked');
+/** Lays an answer on the pile under a name of its own, so that the same answer of somebody else lies beside it. */
+export function piling(data: SchoolData, answered: Answered, label: string, id: string, now: string): Change {
+  return put(data, answered, { piled: true, label }, id, now, 'answer-marked');
 }
 
 /** Takes an answer out of the pile; what was decided about it stays. */

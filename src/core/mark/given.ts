@@ -140,7 +140,7 @@ export function rightAnswer(asked: MarkQuestion, school: MarkSchool): Given {
       const chord = chordAsked(asked.question);
       return asked.question.wants === 'notes'
         ? { is: 'notes', notes: chord.notes }
-        : { is: 'numeral', text: numeralWanted(chord, asked.question.tonic).text };
+        : { is: 'numeral', text: numeralWanted(chord, asked.question.tonic, school).text };
     }
     case 'transpose': {
       const pitch = writtenFor(asked.question);

@@ -113,8 +113,9 @@ export function judgeChordNotes(
 }
 
 /** Judges a numeral: its degree, its quality by case or by a word, and the sign of a diminished chord. */
-export function judgeNumeral(question: ChordQuestion, text: string, { known }: MarkSchool): Judged {
-  const right = numeralWanted(chordAsked(question), question.tonic);
+export function judgeNumeral(question: ChordQuestion, text: string, school: MarkSchool): Judged {
+  const { known } = school;
+  const right = numeralWanted(chordAsked(question), question.tonic, school);
   const read: NumeralReading | null = readNumeral(text);
   const correct = read !== null && sameNumeral(right, read);
   const thing = (shown: string) => ({ is: 'numeral' as const, text: shown });

@@ -30,7 +30,7 @@ export type ScaleAnswer = {
 /** What a judgement takes from the class, and the habits it had before, the most frequent first. */
 export type MarkSchool = Pick<
   Settings,
-  'cancelling' | 'modesWritten' | 'modeWord' | 'capital' | 'keyNames'
+  'cancelling' | 'modesWritten' | 'modeWord' | 'capital' | 'keyNames' | 'numerals' | 'mediant' | 'diminished'
 > & {
   readonly known?: readonly string[];
 };

@@ -6,13 +6,15 @@ import { MODES } from '../scale/mode';
 import { PATTERNS, SCALE_IDS, scaleOfMode } from '../scale/pattern';
 import { accidentalsOf, isPrintable, signatureOf } from '../scale/signature';
 import { TONICS } from '../scale/tonic';
-import { USUAL_SETTINGS } from '../school/settings';
+import { CHOICES, USUAL_SETTINGS } from '../school/settings';
 import { drawn, EXAMPLES } from './examples.test-data';
 import { answersOfPair, findHabits, isSameRow } from './find-habits';
+import { judgeGiven, rightAnswer } from './given';
 import { HABIT_IDS } from './habit-id';
 import { HABITS } from './habits/all';
 import { judge } from './judge';
 import { keyOfSignature, partnerOf } from './judge-key';
+import { markProblem } from './markable';
 import { scoreOf } from './marks';
 import { NAMING } from './names/all';
 import { keyAsked, practiceFor } from './practice';
@@ -111,6 +113,43 @@ describe('right is right', () => {
           isRight({ kind: 'degree', question: { tonic, scale, degree }, answer: notes[degree - 1] ?? null });
       }
     }
+  });
+});
+
+describe('a numeral', () => {
+  it('is right as any class writes it, on every degree that has a chord, and its case, circle and size count', () => {
+    for (const numerals of CHOICES.numerals) {
+      for (const diminished of CHOICES.diminished) {
+        const school = { ...USUAL_SETTINGS, numerals, diminished };
+        for (const tonic of ['C', 'Eb', 'F#'].map(noteNamed)) {
+          for (const scale of SCALE_IDS) {
+            for (const size of [3, 4] as const) {
+              for (let degree = 1; degree <= 7; degree += 1) {
+                const asked = {
+                  kind: 'chord' as const,
+                  question: { tonic, scale, degree, size, wants: 'numeral' as const },
+                };
+                if (markProblem(asked)) continue;
+                const right = rightAnswer(asked, school);
+                expect(judgeGiven(asked, right, school), JSON.stringify(right)).toMatchObject({
+                  correct: true,
+                });
+              }
+            }
+          }
+        }
+      }
+    }
+    const on7 = {
+      tonic: noteNamed('C'),
+      scale: 'major' as const,
+      degree: 7,
+      size: 4 as const,
+      wants: 'numeral' as const,
+    };
+    const said = (numeral: string) =>
+      judge({ kind: 'chord', question: on7, answer: { numeral } }, USUAL_SETTINGS).correct;
+    expect(['viiø7', 'vii°7', 'vii°', 'VIIø7', 'vii7'].map(said)).toEqual([true, false, false, true, false]);
   });
 });
 

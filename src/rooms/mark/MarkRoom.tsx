@@ -105,7 +105,10 @@ function Room() {
     next: () => {
       const answer = answered();
       if (!answer) return;
-      void school.change((records, now) => piling(records, answer, newId(), now));
+      void school.change((records, now) => {
+        const label = answer.label || say.pile.nameless(pileOf(records).length + 1);
+        return piling(records, answer, label, newId(), now);
+      });
       sayMark({ ...sentence, who: nextWho(sentence.who), given: null, typed: null }, 'finished');
       if (nextWho(sentence.who) === '' && sentence.who !== '') setWord('who');
     },

@@ -20,7 +20,7 @@ type Props = {
 
 /** The address of a marked answer with whose it is. */
 function hrefOf({ address, label }: MarkedAnswer): string {
-  return label === '' ? address : `${address}&${new URLSearchParams({ who: label })}`;
+  return `${address}&${new URLSearchParams({ who: label })}`;
 }
 
 /** The answers that were finished, and which habits they show. */
@@ -54,8 +54,8 @@ export function PileCard({ pile, tellingKey, now, onRemove }: Props) {
         ))}
       </ul>
       <ul aria-label={say.answers} className="flex flex-col">
-        {pile.toReversed().map((answer, at) => {
-          const name = answer.label || say.nameless(pile.length - at);
+        {pile.toReversed().map((answer) => {
+          const name = answer.label;
           const got = answer.got ?? (answer.accepted ? answer.score.of : answer.score.got);
           const habit = habitOf(answer);
           return (

@@ -100,12 +100,12 @@ export function RowStaff({ entry, frame, rises, judged, onEntry }: Props) {
   const heads = useMemo(
     () =>
       scene
-        ? headsOf(
-            scene,
-            (place) => `${place + 1}: ${w.spokenNote(notes[place]?.note ?? (pitches[0]?.note as never))}`,
-          )
+        ? headsOf(scene, (place) => {
+            const note = notes[place]?.note;
+            return note ? `${place + 1}: ${w.spokenNote(note)}` : '';
+          })
         : [],
-    [scene, notes, pitches, w],
+    [scene, notes, w],
   );
   const keys = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;

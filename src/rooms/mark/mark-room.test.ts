@@ -229,17 +229,46 @@ describe('decisions', () => {
     expect(judged(marks, 'Bram').score).toEqual({ got: 7, of: 8 });
   });
 
+  it('about answers without a name lie beside each other on the pile', () => {
+    const lay = (data: typeof NO_DATA, id: string) => {
+      const label = `Answer ${pileOf(data).length + 1}`;
+      return applied(data, piling(data, answered(''), label, id, NOW));
+    };
+    const first = lay(applied(NO_DATA, deciding(NO_DATA, answered(''), { got: 5 }, 'a', NOW)), 'b');
+    const both = lay(first, 'c');
+    expect(pileOf(both).map(({ label, got }) => [label, got])).toEqual([
+      ['Answer 1', 5],
+      ['Answer 2', null],
+    ]);
+  });
+
   it('settle a real tie by what was found before', () => {
     const before = applied(
       NO_DATA,
       piling(
         NO_DATA,
         { ...answered('Odile'), address: '/mark?kind=scale&answer=C', found: 'one-too-few' },
+        'Odile',
         'c',
         NOW,
       ),
     );
     expect(judged(NO_DATA, 'Tove').habit?.habits).toEqual(['signature-ignored']);
+    const plain = readMark('?kind=scale&tonic=A&scale=major&answer=A+B+C+D+E+F+G+A').sentence;
+    const tied = (settings: typeof USUAL_SETTINGS) => {
+      const reading = outcomeOf(
+        askedOf(plain, settings),
+        plain.given,
+        settings,
+        { own: null, like: null },
+        [],
+      );
+      return reading.is === 'judged' ? reading.outcome.habit?.habits : null;
+    };
+    expect(tied(USUAL_SETTINGS)).toEqual(['signature-ignored']);
+    expect(tied({ ...USUAL_SETTINGS, minorSignature: 'parallel-less-three' })).toEqual([
+      'parallel-signature',
+    ]);
     expect(judged(before, 'Tove').habit?.habits).toEqual(['one-too-few']);
   });
 

@@ -1,6 +1,7 @@
 import { byRank, type Explanation } from '@/core/mark/find-habits';
 import { type Given, judgeGiven } from '@/core/mark/given';
 import { HABIT_IDS, type HabitId } from '@/core/mark/habit-id';
+import { invitedHabits } from '@/core/mark/invited';
 import type { Judged } from '@/core/mark/judged';
 import { type MarkProblem, markProblem } from '@/core/mark/markable';
 import { type Score, scoreOf } from '@/core/mark/marks';
@@ -49,7 +50,10 @@ export function outcomeOf(
   const problem = markProblem(asked);
   if (problem) return { is: 'unasked', problem };
   if (!given) return { is: 'empty' };
-  const judged = judgeGiven(asked, given, { ...settings, known });
+  const judged = judgeGiven(asked, given, {
+    ...settings,
+    known: [...known, ...invitedHabits(settings)],
+  });
   if (!judged) return { is: 'empty' };
   const decided = own ?? like;
   const choice = decided?.habit ?? null;

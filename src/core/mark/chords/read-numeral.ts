@@ -1,22 +1,27 @@
 import { type Chord, TRIAD_OF, type TriadQuality } from '../../harmony/chord';
-import { numeralOf } from '../../harmony/numeral';
+import { type NumeralSchool, numeralOf } from '../../harmony/numeral';
 import type { SpelledNote } from '../../note/spelled';
 import { degreeOf } from '../../scale/degree';
-import { USUAL_SETTINGS } from '../../school/settings';
 
 /** A numeral as it was read: its degree, the triad its case and signs say, and whether it has a seventh. */
 export type NumeralReading = {
   readonly degree: number;
   readonly triad: TriadQuality;
   readonly seventh: boolean;
+  /** Whether its seventh is that of a half-diminished chord. */
+  readonly half: boolean;
   readonly text: string;
 };
 
 const ROMAN = ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII'];
 
-/** Two numerals are one where degree, quality and size agree; a flat before a degree of minor is free. */
+/**
+ * Two numerals are one where degree, quality and size agree; a flat before a degree of minor is free, and so is the
+ * kind of a seventh but for the half-diminished one.
+ */
 export function sameNumeral(one: NumeralReading, other: NumeralReading): boolean {
-  return one.degree === other.degree && one.triad === other.triad && one.seventh === other.seventh;
+  const size = one.seventh === other.seventh && one.half === other.half;
+  return one.degree === other.degree && one.triad === other.triad && size;
 }
 
 /**
@@ -33,7 +38,7 @@ export function readNumeral(typed: string): NumeralReading | null {
   const word = rest.replace(/[()]|maj7|7/gu, '').trim();
   const small = found[1] === found[1].toLowerCase();
   const triad = triadFrom(word, small);
-  return triad && { degree: at + 1, triad, seventh, text: typed.trim() };
+  return triad && { degree: at + 1, triad, seventh, half: word === 'ø', text: typed.trim() };
 }
 
 function triadFrom(word: string, small: boolean): TriadQuality | null {
@@ -44,12 +49,13 @@ function triadFrom(word: string, small: boolean): TriadQuality | null {
   return word === '' ? (small ? 'minor' : 'major') : null;
 }
 
-/** The numeral of a chord in a key. */
-export function numeralWanted(chord: Chord, tonic: SpelledNote): NumeralReading {
+/** The numeral of a chord in a key, as the class writes it. */
+export function numeralWanted(chord: Chord, tonic: SpelledNote, school: NumeralSchool): NumeralReading {
   return {
     degree: degreeOf(chord.root, tonic).degree,
     triad: TRIAD_OF[chord.quality],
     seventh: chord.notes.length === 4,
-    text: numeralOf(chord, tonic, { ...USUAL_SETTINGS, mediant: 'plain' }),
+    half: chord.quality === 'half-diminished',
+    text: numeralOf(chord, tonic, school),
   };
 }

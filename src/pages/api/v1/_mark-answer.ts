@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { byRank, type Explanation } from '@/core/mark/find-habits';
 import type { HabitId } from '@/core/mark/habit-id';
+import { invitedHabits } from '@/core/mark/invited';
 import { judge } from '@/core/mark/judge';
 import type { Thing } from '@/core/mark/judged';
 import { scoreOf } from '@/core/mark/marks';
@@ -78,7 +79,11 @@ function causeOf(
 
 /** Judges one answer and puts it into the words and the form of the API. */
 export function markDocument(marked: Marked, options: Options): MarkDocument {
-  const judged = judge(marked, { ...USUAL_SETTINGS, ...options });
+  const judged = judge(marked, {
+    ...USUAL_SETTINGS,
+    ...options,
+    known: [...options.known, ...invitedHabits(options)],
+  });
   const asked = keyAsked(marked);
   const causes = judged.causes.slice(0, MOST_CAUSES);
   return {
