@@ -59,7 +59,9 @@ test('one backup file carries a school into another browser profile, with a prev
   await giveFile(other, backup.name, backup.bytes);
   const sheet = other.getByRole('dialog');
   const merge = sheet.getByRole('region', { name: 'Put together' });
-  await expect(merge).toContainText('8 kept derivations, 2 lessons, 2 classes, 9 people: added');
+  await expect(merge).toContainText(
+    '8 kept derivations, 2 lessons, 2 classes, 9 people, 5 marked answers: added',
+  );
   await expect(sheet.getByRole('region', { name: 'Put in place of what is here' })).toContainText(
     'one kept derivation: taken away',
   );

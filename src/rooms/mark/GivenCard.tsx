@@ -33,7 +33,7 @@ export function GivenCard(props: Props) {
       {asked.kind === 'scale' ? (
         <CompareGrid {...props} asked={asked} />
       ) : asked.kind === 'signature' && given.is === 'drawn' ? (
-        <TwoSignatures asked={asked} given={given} />
+        <TwoSignatures asked={asked} given={given} judged={props.judged} />
       ) : (
         <>
           <QuestionStaff asked={asked} />
@@ -84,25 +84,29 @@ function decidingSign(signs: readonly Pitch[]): number | null {
 function TwoSignatures({
   asked,
   given,
+  judged,
 }: {
   readonly asked: Extract<MarkQuestion, { kind: 'signature' }>;
   readonly given: Extract<Given, { is: 'drawn' }>;
+  readonly judged: Judged | null;
 }) {
   const w = useWords();
   const say = markWords(w).given;
   const engraver = useStaffEngraver();
   const right = rightAnswer(asked, w.settings);
+  const wrong = new Set(judged?.findings.flatMap(({ index }) => (index === null ? [] : [`sign-${index}`])));
   const staves = [
-    { title: say.given, signs: given.signs, decides: null },
+    { title: say.given, signs: given.signs, decides: null, wrong },
     {
       title: say.expected,
       signs: right.is === 'drawn' ? right.signs : [],
       decides: right.is === 'drawn' ? decidingSign(right.signs) : null,
+      wrong: new Set<string>(),
     },
   ];
   return (
     <div className="flex flex-wrap gap-x-6">
-      {staves.map(({ title, signs, decides }, at) => (
+      {staves.map(({ title, signs, decides, wrong: marked }, at) => (
         <figure key={title} className="min-w-64 grow basis-64">
           <figcaption className="text-small font-bold text-quiet">{title}</figcaption>
           {engraver && (
@@ -111,7 +115,10 @@ function TwoSignatures({
               scene={engraver.engraveSigns(asked.question.clef, signs, 300)}
               title={title}
               description={signs.map(({ note }) => w.spokenNote(note)).join(', ')}
-              look={({ key }) => ({ 'data-decides': key === `sign-${decides}` ? '' : undefined })}
+              look={({ key }) => ({
+                'data-decides': key === `sign-${decides}` ? '' : undefined,
+                'data-wrong': marked.has(key) ? '' : undefined,
+              })}
             />
           )}
         </figure>

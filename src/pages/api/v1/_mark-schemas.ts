@@ -12,7 +12,7 @@ import { CHOICES } from '@/core/school/settings';
 
 /** The most answers of one batch, and the most notes of one answer. */
 export const BATCH_LIMIT = 2000;
-const MOST_PARTS = 64;
+const MOST_PARTS = 1000;
 const TEXT = 2000;
 
 const text = z.string().max(TEXT);
