@@ -7,6 +7,7 @@ import type { Kept } from '@/store/kept';
 import type { Lesson } from '@/store/lesson';
 import { NAME_LIMIT, NOTE_LIMIT } from '@/store/limits';
 import { IconButton } from '@/ui/IconButton';
+import { useSheet } from '@/ui/SideSheet';
 import { useWords } from '@/ui/school/use-class';
 import { TypedField } from '@/ui/TypedField';
 import { GoLink } from '../desk/GoLink';
@@ -30,6 +31,7 @@ const MENU_ITEM = 'cursor-pointer rounded-control px-2 py-1.5 outline-none data-
 /** One kept derivation: its name, its sentence as a link, its note, and where it can go. */
 export function ShelfItem({ item, first, last, lessons, actions, fixed, onGo }: Props) {
   const w = useWords();
+  const sheet = useSheet();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: item.id, disabled: fixed });
   return (
@@ -73,7 +75,7 @@ export function ShelfItem({ item, first, last, lessons, actions, fixed, onGo }: 
           <DropdownMenu.Trigger className="control shrink-0 px-2" aria-label={SAY.more(item.name)}>
             <Ellipsis className="size-4" aria-hidden="true" />
           </DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
+          <DropdownMenu.Portal container={sheet}>
             <DropdownMenu.Content align="end" className="card z-30 max-w-80 p-2 shadow-lg">
               <DropdownMenu.Item className={MENU_ITEM} onSelect={() => actions.duplicate(item)}>
                 {SAY.duplicate}
