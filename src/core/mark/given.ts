@@ -104,7 +104,12 @@ function rightRow(
   }));
 }
 
-const named = (key: NamedKey | null): Given => (key ? { is: 'key', key, small: false, reasons: [] } : BLANK);
+/** A key as it is named right: small where the class writes minor keys so. */
+function named(key: NamedKey | null, { keyNames }: MarkSchool): Given {
+  if (!key) return BLANK;
+  const minor = key.scale !== null && PATTERNS[key.scale].mode === 'minor';
+  return { is: 'key', key, small: minor && keyNames !== 'words', reasons: [] };
+}
 
 /** The answer that is all right. The question must be one that can be marked. */
 export function rightAnswer(asked: MarkQuestion, school: MarkSchool): Given {
@@ -116,11 +121,11 @@ export function rightAnswer(asked: MarkQuestion, school: MarkSchool): Given {
       return { is: 'drawn', signs: signaturePlaces(signatureOf(tonic, PATTERNS[scale].mode), clef) };
     }
     case 'name-key':
-      return named(keyOfSignature(asked.question));
+      return named(keyOfSignature(asked.question), school);
     case 'name-scale':
-      return named(nameOfRow(asked.question.notes));
+      return named(nameOfRow(asked.question.notes), school);
     case 'partner':
-      return named(partnerOf(asked.question));
+      return named(partnerOf(asked.question), school);
     case 'name-signature': {
       const count = signatureOf(asked.question.tonic, PATTERNS[asked.question.scale].mode);
       return { is: 'count', fifths: count, signs: accidentalsOf(count) };

@@ -118,17 +118,16 @@ describe('a typed answer', () => {
 
   it('is said so that it is read again, whatever the class calls things', () => {
     for (const noteNames of CHOICES.noteNames) {
-      for (const stepWords of CHOICES.stepWords) {
-        const w = wordsOf({ ...USUAL_SETTINGS, noteNames, stepWords });
+      for (const [at, stepWords] of CHOICES.stepWords.entries()) {
+        // Dur and Moll go with German names, and each way of writing keys is taken in turn.
+        const keyNames = noteNames === 'german' && at > 1 ? 'german' : at === 1 ? 'case' : 'words';
+        const w = wordsOf({ ...USUAL_SETTINGS, noteNames, stepWords, keyNames });
         for (const asked of QUESTIONS.filter((_, at) => at % 7 === 0 || at < EXAMPLES.length)) {
           const right = rightAnswer(asked, w.settings);
           const reading = readGiven(w, asked, sayGiven(w, asked, right));
           if (!reading.ok) throw new Error(`${sayGiven(w, asked, right)}: ${reading.why}`);
           const said = sayGiven(w, asked, right);
-          expect(
-            judgeGiven(asked, reading.given, { ...w.settings, capital: 'not-wanted' }),
-            `${said} as ${asked.kind}`,
-          ).toMatchObject({
+          expect(judgeGiven(asked, reading.given, w.settings), `${said} as ${asked.kind}`).toMatchObject({
             correct: true,
           });
         }

@@ -2,7 +2,7 @@ import { clefSignature, type Given } from '../mark/given';
 import type { MarkQuestion } from '../mark/questions';
 import { alteredLetters } from '../scale/signature';
 import type { ClassWords } from './class-words';
-import { signCount } from './vocabulary';
+import { capital, lowerFirst, signCount } from './vocabulary';
 
 /** A step as it is typed: its letters in the class, or figures where it has none. */
 function stepText(w: ClassWords, semitones: number): string {
@@ -27,7 +27,7 @@ export function sayGiven(w: ClassWords, asked: MarkQuestion, given: Given): stri
     case 'key': {
       const { key, small } = given;
       const text = key.scale ? w.scale(key.tonic, key.scale) : w.note(key.tonic);
-      return small ? text.slice(0, 1).toLowerCase() + text.slice(1) : text;
+      return small ? lowerFirst(text) : capital(text);
     }
     case 'count': {
       const list = given.signs ? w.row(given.signs) : '';
