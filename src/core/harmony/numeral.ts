@@ -45,10 +45,14 @@ export function numeralOf({ root, quality }: Chord, tonic: SpelledNote, school: 
   return flat + roman + word + SEVENTH_SIGN[quality];
 }
 
+/** The `size` notes in thirds from a degree of seven notes up, counted from 0. */
+export function inThirds(scale: readonly SpelledNote[], index: number, size: 3 | 4): readonly SpelledNote[] {
+  return Array.from({ length: size }, (_, third) => scale[(index + 2 * third) % 7] as SpelledNote);
+}
+
 /** The chord of `size` notes in thirds on a degree of seven notes, counted from 0. */
 export function stackedOn(scale: readonly SpelledNote[], index: number, size: 3 | 4): Chord {
-  const notes = Array.from({ length: size }, (_, third) => scale[(index + 2 * third) % 7] as SpelledNote);
-  const chord = chordOf(notes);
+  const chord = chordOf(inThirds(scale, index, size));
   if (!chord) throw new RangeError(`no chord of thirds on degree ${index + 1}`);
   return chord;
 }

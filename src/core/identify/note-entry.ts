@@ -76,19 +76,19 @@ export function lockSign(entry: NoteEntry, locked: boolean): NoteEntry {
 
 const FIRST_OCTAVE = 4;
 
-/** Notes in the octaves in which each lies nearest to the one before, from octave 4; a fourth or less, up on a tie. */
-export function nearest(notes: readonly SpelledNote[]): readonly Pitch[] {
+/** A note in the octave in which it lies nearest to the one before; a fourth or less, up on a tie. */
+export function nearestTo(before: Pitch, note: SpelledNote): Pitch {
+  const up = (letterIndex(note.letter) - letterIndex(before.note.letter) + 7) % 7;
+  const height = heightOf(before) + (up <= 3 ? up : up - 7);
+  return pitch(note, Math.floor(height / 7));
+}
+
+/** Notes in the octaves in which each lies nearest to the one before, the first in `octave`. */
+export function nearest(notes: readonly SpelledNote[], octave = FIRST_OCTAVE): readonly Pitch[] {
   const placed: Pitch[] = [];
   for (const note of notes) {
     const last = placed.at(-1);
-    if (!last) {
-      placed.push(pitch(note, FIRST_OCTAVE));
-      continue;
-    }
-    const from = heightOf(last);
-    const up = (letterIndex(note.letter) - letterIndex(last.note.letter) + 7) % 7;
-    const height = from + (up <= 3 ? up : up - 7);
-    placed.push(pitch(note, Math.floor(height / 7)));
+    placed.push(last ? nearestTo(last, note) : pitch(note, octave));
   }
   return placed;
 }

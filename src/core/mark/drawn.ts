@@ -1,9 +1,10 @@
-import { signaturePlaces } from '../instrument/signature-place';
+import { placeInSignature } from '../identify/drawn-signature';
 import type { Clef } from '../instrument/staff';
 import { pitch } from '../note/pitch';
-import { type Fifths, fifths, type SpelledNote } from '../note/spelled';
-import { accidentalsOf, isPrintable } from '../scale/signature';
+import type { Fifths, SpelledNote } from '../note/spelled';
+import { accidentalsOf } from '../scale/signature';
 import { align } from './align';
+import { atPlace } from './findings';
 import { type Finding, noteThing, type Thing } from './judged';
 
 /** A sign of a signature as it was drawn; no octave where it was only named. */
@@ -15,12 +16,6 @@ const place = ({ sign, octave }: DrawnSign): Thing =>
 /** Whether the signs are just those wanted, in whatever order. */
 function isSameSet(wanted: readonly SpelledNote[], drawn: readonly SpelledNote[]): boolean {
   return wanted.length === drawn.length && wanted.every((sign) => drawn.includes(sign));
-}
-
-/** Where each sign of a signature belongs, by its letter and sign. */
-function homes(count: Fifths, clef: Clef): ReadonlyMap<SpelledNote, number> {
-  const places = isPrintable(count) ? signaturePlaces(count, clef) : [];
-  return new Map(places.map(({ note, octave }) => [note, octave]));
 }
 
 /**
@@ -53,8 +48,12 @@ export function signatureFindings(
     for (const { want, got } of align(wanted, signs)) {
       const [right, sign] = [want === null ? null : wanted[want], got === null ? null : signs[got]];
       if (right && sign && right !== sign) {
-        const code = right.letter === sign.letter ? 'wrong-sign' : 'wrong-note';
-        found.push({ code, index: got, expected: noteThing(right), got: noteThing(sign) });
+        found.push({
+          code: atPlace(right, sign),
+          index: got,
+          expected: noteThing(right),
+          got: noteThing(sign),
+        });
       } else if (right && !sign) {
         found.push({ code: 'note-missing', index: null, expected: noteThing(right), got: null });
       } else if (sign && !right)
@@ -66,11 +65,12 @@ export function signatureFindings(
 
 /** Signs that stand at another octave than a signature of their kind has them. */
 function placesOf(drawn: readonly DrawnSign[], clef: Clef): readonly Finding[] {
-  const home = new Map([...homes(fifths(7), clef), ...homes(fifths(-7), clef)]);
   return drawn.flatMap((each, index): readonly Finding[] => {
-    const octave = home.get(each.sign);
-    if (each.octave === null || octave === undefined || octave === each.octave) return [];
-    const expected: Thing = { is: 'pitch', pitch: pitch(each.sign, octave) };
+    // A natural or a double sign has no place in a signature.
+    if (each.octave === null || Math.abs(each.sign.alteration) !== 1) return [];
+    const home = placeInSignature(each.sign, clef);
+    if (home.octave === each.octave) return [];
+    const expected: Thing = { is: 'pitch', pitch: home };
     return [{ code: 'place-wrong', index, expected, got: place(each) }];
   });
 }

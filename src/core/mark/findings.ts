@@ -24,7 +24,7 @@ export type NoteFinding = {
 type Notes = readonly SpelledNote[];
 
 /** How one note stands to the one that was wanted: its sign, its spelling or all of it is wrong. */
-function atPlace(expected: SpelledNote, got: SpelledNote): NoteFinding['code'] {
+export function atPlace(expected: SpelledNote, got: SpelledNote): NoteFinding['code'] {
   if (expected.letter === got.letter) return 'wrong-sign';
   return pitchClass(expected) === pitchClass(got) ? 'respelled' : 'wrong-note';
 }

@@ -2,10 +2,9 @@ import { signaturePlaces } from '../instrument/signature-place';
 import type { Pitch } from '../note/pitch';
 import { type Alteration, type Fifths, fifths, type SpelledNote } from '../note/spelled';
 import { octaveFor } from '../scale/line';
-import { modeSignature } from '../scale/mode-signature';
 import { PATTERNS } from '../scale/pattern';
 import { scaleNamed } from '../scale/scale';
-import { accidentalsOf, isPrintable, ORDER_OF_FLATS, ORDER_OF_SHARPS, signatureOf } from '../scale/signature';
+import { accidentalsOf, ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
 import { writeOut } from '../scale/written';
 import { chordAsked } from './chords/chord-asked';
 import { numeralWanted } from './chords/read-numeral';
@@ -19,6 +18,7 @@ import { type Judged, type NamedKey, noteThing, type Thing } from './judged';
 import { markProblem } from './markable';
 import type { Marked, MarkQuestion, Reason } from './questions';
 import { pitchesOfRow, type WrittenNote } from './row-entry';
+import { signatureAtClef, writtenSignature } from './scale-question';
 
 /** An answer as it was entered, by what it is made of; blank where nothing was written. */
 export type Given =
@@ -65,13 +65,8 @@ export function givenKind(asked: MarkQuestion): Exclude<Given['is'], 'blank'> {
 }
 
 /** The signature that stands before a row, 0 where none is printed. */
-export function clefSignature(
-  asked: MarkQuestion,
-  { modesWritten }: Pick<MarkSchool, 'modesWritten'>,
-): Fifths {
-  if (asked.kind !== 'scale' || asked.question.signature === 'none') return fifths(0);
-  const count = modeSignature(asked.question.tonic, PATTERNS[asked.question.scale].mode, modesWritten);
-  return isPrintable(count) ? count : fifths(0);
+export function clefSignature(asked: MarkQuestion, school: Pick<MarkSchool, 'modesWritten'>): Fifths {
+  return asked.kind === 'scale' ? signatureAtClef(asked.question, school) : fifths(0);
 }
 
 /** The octave a row begins in, that of fewest ledger lines. */
@@ -118,7 +113,7 @@ export function rightAnswer(asked: MarkQuestion, school: MarkSchool): Given {
       return { is: 'row', notes: rightRow(asked, school) };
     case 'signature': {
       const { tonic, scale, clef } = asked.question;
-      return { is: 'drawn', signs: signaturePlaces(signatureOf(tonic, PATTERNS[scale].mode), clef) };
+      return { is: 'drawn', signs: signaturePlaces(writtenSignature({ tonic, scale }, school), clef) };
     }
     case 'name-key':
       return named(keyOfSignature(asked.question), school);
@@ -127,7 +122,7 @@ export function rightAnswer(asked: MarkQuestion, school: MarkSchool): Given {
     case 'partner':
       return named(partnerOf(asked.question), school);
     case 'name-signature': {
-      const count = signatureOf(asked.question.tonic, PATTERNS[asked.question.scale].mode);
+      const count = writtenSignature(asked.question, school);
       return { is: 'count', fifths: count, signs: accidentalsOf(count) };
     }
     case 'order': {

@@ -1,3 +1,4 @@
+import { inThirds } from '../harmony/numeral';
 import { pitchClass, type SpelledNote } from '../note/spelled';
 import { CHORDING } from './chords/all';
 import { chordAsked } from './chords/chord-asked';
@@ -57,23 +58,16 @@ export function judgeDegree(
   };
 }
 
-/** The notes of a chord read off a rising row. */
-function inThirds(row: readonly SpelledNote[], { degree, size }: ChordQuestion): readonly SpelledNote[] {
-  return Array.from({ length: size }, (_, third) => row[(degree - 1 + 2 * third) % 7] as SpelledNote);
-}
-
 const NOTES_OF_CHORD: readonly Procedure<ChordQuestion, readonly SpelledNote[]>[] = [
-  ...fromWorkings<ChordQuestion, readonly SpelledNote[]>((working, question) => {
+  ...fromWorkings<ChordQuestion, readonly SpelledNote[]>((working, { degree, size }) => {
     const row = written(working, 'up');
-    return row && inThirds(row, question);
+    return row && inThirds(row, degree - 1, size);
   }),
   {
     id: 'letters-without-start',
     rank: 6,
     second: false,
-    makes: (question) => [
-      inThirds(rowOfDegree(question), { ...question, degree: (question.degree % 7) + 1 }),
-    ],
+    makes: (question) => [inThirds(rowOfDegree(question), question.degree, question.size)],
   },
 ];
 

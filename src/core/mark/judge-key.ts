@@ -1,9 +1,10 @@
 import { parallelKey, relativeKey } from '../harmony/key';
 import { identify } from '../identify/name-scale';
-import { pitchClass, type SpelledNote, semitonesAbove } from '../note/spelled';
+import { type SpelledNote, semitonesAbove } from '../note/spelled';
 import { degreeOf } from '../scale/degree';
 import { PATTERNS, SCALE_IDS, type ScaleId, scaleOfMode } from '../scale/pattern';
 import { enharmonicKeyTonic, ownerOf, signatureOf } from '../scale/signature';
+import { atPlace } from './findings';
 import type { MarkSchool } from './judge-scale';
 import type { Finding, Judged, MarkCheck, NamedKey, Thing } from './judged';
 import { NAMING } from './names/all';
@@ -24,12 +25,7 @@ const sameScale = (one: NamedKey, other: NamedKey) => one.tonic === other.tonic 
 /** How a tonic stands to the one that was wanted. */
 function tonicFinding(right: NamedKey, said: NamedKey): readonly Finding[] {
   if (right.tonic === said.tonic) return [];
-  const code =
-    right.tonic.letter === said.tonic.letter
-      ? 'wrong-sign'
-      : pitchClass(right.tonic) === pitchClass(said.tonic)
-        ? 'respelled'
-        : 'wrong-note';
+  const code = atPlace(right.tonic, said.tonic);
   return [{ code, index: 0, expected: keyThing(right), got: keyThing(said) }];
 }
 

@@ -1,19 +1,18 @@
+import { readDrawn } from '../identify/drawn-signature';
 import { identify } from '../identify/name-scale';
+import { nearest, nearestTo } from '../identify/note-entry';
 import { heightOf, type Pitch, pitch } from '../note/pitch';
-import { type Alteration, type Fifths, fifths, type SpelledNote, semitonesAbove } from '../note/spelled';
+import { type Alteration, type Fifths, type SpelledNote, semitonesAbove } from '../note/spelled';
 import { notesOf } from '../scale/line';
-import { modeSignature } from '../scale/mode-signature';
-import { PATTERNS } from '../scale/pattern';
 import { type Scale, scaleNamed } from '../scale/scale';
-import { isPrintable, isStandardSignature } from '../scale/signature';
 import type { Settings } from '../school/settings';
 import { align } from './align';
 import { type DrawnSign, signatureFindings } from './drawn';
 import { findHabits, isSameRow } from './find-habits';
 import { type Finding, type Judged, type MarkCheck, noteThing, type Thing } from './judged';
 import { noteFindings } from './note-findings';
-import { nearestPitches, printedFindings } from './printed-findings';
-import type { ScaleQuestion } from './scale-question';
+import { printedFindings } from './printed-findings';
+import { type ScaleQuestion, signatureAtClef } from './scale-question';
 import { shapeChecks } from './shape-checks';
 
 /** A scale as somebody wrote it. The notes are as they sound, spelled; how it was written may be added. */
@@ -54,12 +53,10 @@ function turnedWay({ direction }: ScaleQuestion, scale: Scale, answer: ScaleAnsw
 
 /** Leaps of more than a third where the next letter was meant: the note stands in another octave. */
 function octaveFindings(pitches: readonly Pitch[]): readonly Finding[] {
-  const near = nearestPitches(pitches.map(({ note }) => note));
   return pitches.flatMap((each, index): readonly Finding[] => {
     const before = pitches[index - 1];
     if (!before || Math.abs(heightOf(each) - heightOf(before)) <= 3) return [];
-    const moved = (near[index]?.octave ?? 0) - (near[index - 1]?.octave ?? 0);
-    const expected: Thing = { is: 'pitch', pitch: pitch(each.note, before.octave + moved) };
+    const expected: Thing = { is: 'pitch', pitch: nearestTo(before, each.note) };
     return [{ code: 'wrong-octave', index, expected, got: { is: 'pitch', pitch: each } }];
   });
 }
@@ -82,20 +79,14 @@ function stepFindings(expected: readonly SpelledNote[], notes: readonly SpelledN
 function atClefOf(question: ScaleQuestion, answer: ScaleAnswer, school: MarkSchool): Fifths | null {
   const { signature: drawn } = answer;
   if (drawn) {
-    const signs = drawn.map(({ sign }) => sign);
-    return isStandardSignature(signs) ? fifths(signs.length * (signs[0]?.alteration ?? 0)) : null;
+    const reading = readDrawn(drawn.map(({ sign }) => sign));
+    return reading.ok ? reading.fifths : null;
   }
-  return wantedAtClef(question, school);
-}
-
-/** The signature that belongs at the clef: none where none was asked, and where the key is theoretical. */
-function wantedAtClef({ tonic, scale, signature }: ScaleQuestion, { modesWritten }: MarkSchool): Fifths {
-  const count = modeSignature(tonic, PATTERNS[scale].mode, modesWritten);
-  return signature === 'written' && isPrintable(count) ? count : fifths(0);
+  return signatureAtClef(question, school);
 }
 
 function styleFindings(question: ScaleQuestion, answer: ScaleAnswer, school: MarkSchool): readonly Finding[] {
-  const wanted = wantedAtClef(question, school);
+  const wanted = signatureAtClef(question, school);
   const drawn = answer.signature;
   const atDrawn = drawn ? signatureFindings(wanted, drawn, question.clef ?? 'treble') : [];
   const atClef = atClefOf(question, answer, school);
@@ -112,7 +103,7 @@ function styleFindings(question: ScaleQuestion, answer: ScaleAnswer, school: Mar
 function pitchesOf({ direction }: ScaleQuestion, { notes, octaves }: ScaleAnswer): readonly Pitch[] {
   return octaves
     ? notes.map((note, at) => pitch(note, octaves[at] ?? 4))
-    : nearestPitches(notes, direction !== 'down');
+    : nearest(notes, direction === 'down' ? 5 : 4);
 }
 
 /** What was written, by name, beside what was asked: the work compared with its label. */

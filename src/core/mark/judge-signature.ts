@@ -1,18 +1,12 @@
 import { type Fifths, fifths, type SpelledNote } from '../note/spelled';
-import { PATTERNS } from '../scale/pattern';
-import {
-  accidentalsOf,
-  isStandardSignature,
-  ORDER_OF_FLATS,
-  ORDER_OF_SHARPS,
-  signatureOf,
-} from '../scale/signature';
+import { accidentalsOf, isStandardSignature, ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
 import { type DrawnSign, signatureFindings } from './drawn';
 import { isSameRow } from './find-habits';
 import type { MarkSchool } from './judge-scale';
 import { type Finding, type Judged, type MarkCheck, noteThing, type Thing } from './judged';
 import { explain, type Procedure } from './procedure';
 import type { NameSignatureQuestion, OrderQuestion, SignatureQuestion } from './questions';
+import { writtenSignature } from './scale-question';
 import { SIGNING } from './signature/all';
 
 type Signs = readonly SpelledNote[];
@@ -58,21 +52,20 @@ function signatureChecks(findings: readonly Finding[], count: Fifths, signs: Sig
 export function judgeSignature(
   { tonic, scale, clef }: SignatureQuestion,
   drawn: readonly DrawnSign[],
-  { known }: MarkSchool,
+  school: MarkSchool,
 ): Judged {
-  const count = signatureOf(tonic, PATTERNS[scale].mode);
+  const count = writtenSignature({ tonic, scale }, school);
   const wanted = accidentalsOf(count);
   const signs = drawn.map(({ sign }) => sign);
   const findings = signatureFindings(count, drawn, clef);
-  const causes = explain(SIGNING, { tonic, scale }, [wanted, signs], isSameRow, known);
-  const missing = findings.filter(({ index }) => index === null).length;
+  const causes = explain(SIGNING, { tonic, scale }, [wanted, signs], isSameRow, school.known);
   return {
     correct: findings.length === 0,
     findings,
     causes,
     checks: signatureChecks(findings, count, signs),
     wrong: [...new Set(findings.filter(isWrong).flatMap(({ index }) => index ?? []))],
-    parts: partsOf(Math.max(wanted.length, signs.length - missing), findings),
+    parts: partsOf(wanted.length, findings),
   };
 }
 
@@ -105,9 +98,9 @@ function listFindings(count: Fifths, { fifths: said, signs }: NamedSignature): r
 export function judgeNamedSignature(
   { tonic, scale }: NameSignatureQuestion,
   answer: NamedSignature,
-  { known }: MarkSchool,
+  school: MarkSchool,
 ): Judged {
-  const count = signatureOf(tonic, PATTERNS[scale].mode);
+  const count = writtenSignature({ tonic, scale }, school);
   const wanted = accidentalsOf(count);
   const signs = answer.signs ?? (answer.fifths === null ? [] : accidentalsOf(answer.fifths));
   const findings = listFindings(count, answer);
@@ -121,7 +114,7 @@ export function judgeNamedSignature(
     findings: nothing
       ? [{ code: 'note-missing', index: null, expected: { is: 'count', fifths: count }, got: null }]
       : findings,
-    causes: nothing ? [] : explain(SIGNING, { tonic, scale }, [wanted, signs], isSameRow, known),
+    causes: nothing ? [] : explain(SIGNING, { tonic, scale }, [wanted, signs], isSameRow, school.known),
     checks: [
       {
         check: 'signature-count',

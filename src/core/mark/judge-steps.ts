@@ -2,6 +2,7 @@ import { PATTERNS, SCALE_IDS } from '../scale/pattern';
 import { patternLong } from './counting/pattern-long';
 import { patternShort } from './counting/pattern-short';
 import type { HabitId } from './habit-id';
+import { MISPLACED } from './habits/half-step-misplaced';
 import type { MarkSchool } from './judge-scale';
 import type { Finding, Judged, Thing } from './judged';
 import { explain, type Procedure } from './procedure';
@@ -40,12 +41,7 @@ const twoHalves: Procedure<StepsQuestion, Steps> = {
   id: 'half-step-misplaced',
   rank: 7,
   second: false,
-  makes: (_, before) =>
-    before.flatMap((__, one) =>
-      before.flatMap((___, other) =>
-        other > one ? [before.map((____, at) => (at === one || at === other ? 1 : 2))] : [],
-      ),
-    ),
+  makes: () => MISPLACED,
 };
 
 const STEPPING: readonly Procedure<StepsQuestion, Steps>[] = [
@@ -62,7 +58,7 @@ const STEPPING: readonly Procedure<StepsQuestion, Steps>[] = [
 
 const step = (semitones: number): Thing => ({ is: 'step', semitones });
 
-/** Where a row of steps leaves the one wanted: at the first difference if it has another length, else step by step. */
+/** Where a row of steps differs from the one wanted, place by place; after a step too many the places are shifted. */
 function stepFindings(wanted: Steps, answer: Steps): readonly Finding[] {
   const found = answer.flatMap((got, index): readonly Finding[] => {
     const want = wanted[index];

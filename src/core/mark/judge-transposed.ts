@@ -1,4 +1,5 @@
-import { midiOf, type Pitch } from '../note/pitch';
+import type { Pitch } from '../note/pitch';
+import { atPlace } from './findings';
 import type { MarkSchool } from './judge-scale';
 import type { Finding, Judged, Thing } from './judged';
 import { explain, type Procedure } from './procedure';
@@ -32,8 +33,7 @@ export function judgeTransposed(
   const code = (): Finding['code'] => {
     if (!answer) return 'note-missing';
     if (answer.note === right.note) return 'wrong-octave';
-    if (midiOf(answer) === midiOf(right)) return 'respelled';
-    return answer.note.letter === right.note.letter ? 'wrong-sign' : 'wrong-note';
+    return atPlace(right.note, answer.note);
   };
   const finding: Finding = {
     code: code(),

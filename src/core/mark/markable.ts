@@ -1,4 +1,5 @@
 import { chordOf } from '../harmony/chord';
+import { inThirds } from '../harmony/numeral';
 import { PATTERNS } from '../scale/pattern';
 import { scaleNamed } from '../scale/scale';
 import { isPrintable, signatureOf } from '../scale/signature';
@@ -73,9 +74,7 @@ export function markProblem(asked: MarkQuestion): MarkProblem | null {
       const { degree, size } = asked.question;
       const problem = keyProblem(asked.question) ?? inRange(degree);
       if (problem) return problem;
-      const row = rowOfDegree(asked.question);
-      const notes = Array.from({ length: size }, (_, third) => row[(degree - 1 + 2 * third) % 7]);
-      return chordOf(notes as typeof row) ? null : { code: 'no-chord' };
+      return chordOf(inThirds(rowOfDegree(asked.question), degree - 1, size)) ? null : { code: 'no-chord' };
     }
     case 'transpose': {
       const { instrument } = asked.question;

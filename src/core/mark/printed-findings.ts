@@ -1,25 +1,9 @@
-import { letterIndex } from '../note/letter';
-import { heightOf, type Pitch, pitch } from '../note/pitch';
-import type { Alteration, Fifths, SpelledNote } from '../note/spelled';
+import { type Pitch, pitch } from '../note/pitch';
+import type { Alteration, Fifths } from '../note/spelled';
 import type { Direction } from '../scale/line';
 import { printedSigns } from '../scale/printed';
 import type { Settings } from '../school/settings';
 import type { Finding, Thing } from './judged';
-
-/** Pitches of a row that was given without octaves: each as near to the one before as it can lie. */
-export function nearestPitches(notes: readonly SpelledNote[], rises = true): readonly Pitch[] {
-  const placed: Pitch[] = [];
-  for (const note of notes) {
-    const before = placed.at(-1);
-    if (!before) placed.push(pitch(note, rises ? 4 : 5));
-    else {
-      const letters = letterIndex(note.letter) - (heightOf(before) % 7);
-      const shift = letters > 3 ? -1 : letters < -3 ? 1 : 0;
-      placed.push(pitch(note, before.octave + shift));
-    }
-  }
-  return placed;
-}
 
 const signThing = (sign: Alteration | null): Thing => ({ is: 'sign', sign });
 

@@ -1,9 +1,8 @@
-import { letterAtHeight, notesOfKey } from '../identify/note-entry';
-import { type Letter, letterIndex } from '../note/letter';
+import { letterAtHeight, nearestTo, notesOfKey } from '../identify/note-entry';
+import type { Letter } from '../note/letter';
 import { heightOf, letterHeight, type Pitch, pitch } from '../note/pitch';
 import { type Alteration, type Fifths, type SpelledNote, spelled, spelledOrNull } from '../note/spelled';
 import { alteredLetters } from '../scale/signature';
-import { nearestPitches } from './printed-findings';
 
 /** A note as somebody wrote it down. */
 export type WrittenNote = {
@@ -46,19 +45,13 @@ function writtenNote(note: SpelledNote, octave: number, atClef: Fifths): Written
 
 /** The pitches of a row; a note without its octave lies as near to the one before as it can. */
 export function pitchesOfRow(notes: readonly WrittenNote[], rises = true): readonly Pitch[] {
-  const near = nearestPitches(
-    notes.map(({ note }) => note),
-    rises,
-  );
-  return notes.map(({ note, octave }, at) => pitch(note, octave ?? near[at]?.octave ?? 4));
-}
-
-/** The octave in which a letter lies nearest to the note before a place. */
-function octaveBeside(notes: readonly WrittenNote[], place: number, letter: Letter, start: number): number {
-  const before = pitchesOfRow(notes)[place - 1];
-  if (!before) return start;
-  const letters = letterIndex(letter) - letterIndex(before.note.letter);
-  return before.octave + (letters > 3 ? -1 : letters < -3 ? 1 : 0);
+  const placed: Pitch[] = [];
+  for (const { note, octave } of notes) {
+    const before = placed.at(-1);
+    if (octave === null && before) placed.push(nearestTo(before, note));
+    else placed.push(pitch(note, octave ?? (rises ? 4 : 5)));
+  }
+  return placed;
 }
 
 function placed(entry: RowEntry, make: (place: number) => WrittenNote): RowEntry {
@@ -75,7 +68,10 @@ export function enterLetter(
   { atClef, sign, start }: { readonly atClef: Fifths; readonly sign: Alteration; readonly start: number },
 ): RowEntry {
   const note = spelled(letter, sign === 0 ? signAtClef(letter, atClef) : sign);
-  return placed(entry, (place) => writtenNote(note, octaveBeside(entry.notes, place, letter, start), atClef));
+  return placed(entry, (place) => {
+    const before = pitchesOfRow(entry.notes)[place - 1];
+    return writtenNote(note, before ? nearestTo(before, note).octave : start, atClef);
+  });
 }
 
 /** A line or a space of the staff, as a height in letters above C0. */

@@ -3,8 +3,9 @@ import type { SpelledNote } from '../note/spelled';
 import { type Fifths, fifths } from '../note/spelled';
 import type { Direction } from '../scale/line';
 import { notesOf } from '../scale/line';
+import { modeSignature } from '../scale/mode-signature';
 import { PATTERNS, type SCALE_IDS } from '../scale/pattern';
-import type { SignatureChoice } from '../scale/printed';
+import { printedSignature, type SignatureChoice } from '../scale/printed';
 import { scaleNamed } from '../scale/scale';
 import { signatureOf } from '../scale/signature';
 import type { Settings } from '../school/settings';
@@ -31,6 +32,21 @@ export function expectedNotes({
   const reading = scaleNamed(tonic, scale, melodicDown);
   if (!reading.ok) throw new RangeError('asked only where it can be spelled');
   return notesOf(reading.scale, direction);
+}
+
+type WritesModes = Pick<Settings, 'modesWritten'>;
+
+/** Fifths of the signature a class writes a scale with: a mode's may be its tonic's. */
+export function writtenSignature(
+  { tonic, scale }: Pick<ScaleQuestion, 'tonic' | 'scale'>,
+  { modesWritten }: WritesModes,
+): Fifths {
+  return modeSignature(tonic, PATTERNS[scale].mode, modesWritten);
+}
+
+/** The signature that belongs at the clef: none where none was asked, and where the key is theoretical. */
+export function signatureAtClef(question: ScaleQuestion, school: WritesModes): Fifths {
+  return printedSignature(writtenSignature(question, school), question.signature) ?? fifths(0);
 }
 
 /** Fifths of the signature the scale takes. */

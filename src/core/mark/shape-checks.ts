@@ -1,9 +1,9 @@
+import { nearest } from '../identify/note-entry';
 import { letterIndex } from '../note/letter';
 import { midiOf } from '../note/pitch';
 import type { SpelledNote } from '../note/spelled';
 import type { Direction } from '../scale/line';
 import type { MarkCheck } from './judged';
-import { nearestPitches } from './printed-findings';
 
 type Notes = readonly SpelledNote[];
 
@@ -13,7 +13,7 @@ type Way = { readonly notes: Notes; readonly from: number; readonly falls: boole
 /** Where a row up and down turns: in the middle of fifteen notes, else at its highest one. */
 function turnOf(notes: Notes): number {
   if (notes.length === 15) return 7;
-  const heights = nearestPitches(notes).map(midiOf);
+  const heights = nearest(notes).map(midiOf);
   return heights.indexOf(Math.max(...heights));
 }
 

@@ -1,5 +1,5 @@
 import { heightOf, type Pitch } from '../note/pitch';
-import type { Alteration, Fifths } from '../note/spelled';
+import { ALTERATIONS, type Alteration, type Fifths } from '../note/spelled';
 import { alteredLetters, isPrintable } from './signature';
 
 /** Whether the key signature is written at the clef, or every sign at its note. */
@@ -34,6 +34,11 @@ export function printedSigns(line: readonly Pitch[], atClef: Fifths | null): rea
 }
 
 const SIGN_CODES: Readonly<Record<Alteration, string>> = { [-2]: 'bb', [-1]: 'b', 0: 'n', 1: '#', 2: '##' };
+
+/** The sign an ASCII code stands for, or null where it is none. */
+export function signOfCode(code: string): Alteration | null {
+  return ALTERATIONS.find((sign) => SIGN_CODES[sign] === code) ?? null;
+}
 
 /** The ASCII code of a printed sign: `bb` `b` `n` `#` `##`. */
 export function signCode(sign: Alteration): string {

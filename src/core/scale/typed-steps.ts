@@ -80,6 +80,20 @@ function tokensOf(typed: string): readonly string[] {
   return tokens.flatMap((token) => (/^(?:[wthgsa1-4]{2,})$/u.test(token) ? [...token] : [token]));
 }
 
+/** Any row of steps as it is typed, whatever it adds up to; or what could not be read. */
+export function readStepRow(
+  typed: string,
+  figures: StepFigures,
+): { readonly ok: true; readonly steps: readonly number[] } | { readonly ok: false; readonly read: string } {
+  const steps: number[] = [];
+  for (const token of tokensOf(typed)) {
+    const step = stepOf(token, figures);
+    if (step === null) return { ok: false, read: token };
+    steps.push(step);
+  }
+  return { ok: true, steps };
+}
+
 /** Longer texts are no step pattern. */
 const LIMIT = 120;
 

@@ -4,10 +4,12 @@ import { clefSignature, type Given, givenKind } from '../mark/given';
 import type { NamedKey } from '../mark/judged';
 import type { MarkQuestion } from '../mark/questions';
 import { MOST_WRITTEN, type WrittenNote } from '../mark/row-entry';
+import { writtenSignature } from '../mark/scale-question';
 import { type Pitch, pitch } from '../note/pitch';
 import { type Fifths, fifths, type SpelledNote, spelled } from '../note/spelled';
-import { PATTERNS, scaleOfMode } from '../scale/pattern';
-import { alteredLetters, signatureOf } from '../scale/signature';
+import { scaleOfMode } from '../scale/pattern';
+import { alteredLetters } from '../scale/signature';
+import { readStepRow } from '../scale/typed-steps';
 import type { ClassWords } from './class-words';
 import { readKey } from './read-key';
 import { readScale } from './read-scale';
@@ -86,14 +88,14 @@ function rowFrom(w: ClassWords, tokens: readonly Token[], atClef: Fifths): reado
 }
 
 function drawnFrom(
+  w: ClassWords,
   tokens: readonly Token[],
   asked: Extract<MarkQuestion, { kind: 'signature' }>,
 ): readonly Pitch[] {
-  const { tonic, scale, clef } = asked.question;
-  const kind = Math.sign(signatureOf(tonic, PATTERNS[scale].mode));
+  const kind = Math.sign(writtenSignature(asked.question, w.settings));
   return tokens.map(({ note, octave, bare }) => {
     const sign = bare && kind !== 0 ? spelled(note.letter, kind as 1 | -1) : note;
-    return octave === null ? placeInSignature(sign, clef) : pitch(sign, octave);
+    return octave === null ? placeInSignature(sign, asked.question.clef) : pitch(sign, octave);
   });
 }
 
@@ -143,41 +145,10 @@ function countFrom(w: ClassWords, text: string): GivenReading {
 
 /** Steps by letters or by figures: `W W H`, `TTS`, `2 2 1`, `1 1 ½`. */
 function stepsFrom(w: ClassWords, text: string): GivenReading {
-  const half = w.stepLetters(1).toLowerCase();
-  const whole = w.stepLetters(2).toLowerCase();
-  const figures: Readonly<Record<string, number>> =
-    w.settings.stepWords === 'fractions'
-      ? { '½': 1, '0.5': 1, '1': 2, '1½': 3, '1.5': 3, '2': 4 }
-      : { '1': 1, '2': 2, '3': 3, '4': 4, '½': 1 };
-  const known: Readonly<Record<string, number>> = {
-    ...figures,
-    a: 3,
-    [`${whole}+${half}`]: 3,
-    w: 2,
-    t: 2,
-    g: 2,
-    s: 1,
-    h: 1,
-    [half]: 1,
-    [whole]: 2,
-  };
-  const words = text
-    .toLowerCase()
-    .split(/[\s,;|/–—-]+/u)
-    .filter(Boolean);
-  const parts = words.flatMap((word) =>
-    known[word] === undefined && /^[a-z0-9½]+$/u.test(word) ? [...word] : [word],
-  );
-  const wrong = parts.find((part) => known[part] === undefined);
-  if (wrong !== undefined)
-    return {
-      ok: false,
-      why: `'${wrong.slice(0, 20)}' is no step. Write ${w.stepLetters(2)} for ${w.aStep(2)}, ${w.stepLetters(1)} for ${w.aStep(1)}, or figures.`,
-    };
-  return {
-    ok: true,
-    given: { is: 'steps', steps: parts.slice(0, MOST_WRITTEN).map((part) => known[part] as number) },
-  };
+  const read = readStepRow(text, w.figures);
+  if (read.ok) return { ok: true, given: { is: 'steps', steps: read.steps.slice(0, MOST_WRITTEN) } };
+  const [whole, half] = [`${w.stepLetters(2)} for ${w.aStep(2)}`, `${w.stepLetters(1)} for ${w.aStep(1)}`];
+  return { ok: false, why: `'${read.read.slice(0, 20)}' is no step. Write ${whole}, ${half}, or figures.` };
 }
 
 /** Reads a typed answer to a question in the names of a class. Nothing typed is a blank. */
@@ -213,7 +184,7 @@ function notesGiven(
   if (is === 'row')
     return { ok: true, given: { is, notes: rowFrom(w, tokens, clefSignature(asked, w.settings)) } };
   if (is === 'drawn' && asked.kind === 'signature')
-    return { ok: true, given: { is, signs: drawnFrom(tokens, asked) } };
+    return { ok: true, given: { is, signs: drawnFrom(w, tokens, asked) } };
   const [first] = tokens;
   if (is === 'pitch') {
     if (!first || first.octave === null || tokens.length !== 1)

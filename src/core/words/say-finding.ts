@@ -1,13 +1,13 @@
 import type { Finding, FindingCode, Thing } from '../mark/judged';
 import type { Alteration } from '../note/spelled';
-import { signCode } from '../scale/printed';
 import type { ClassWords } from './class-words';
 import { capital, signCount } from './vocabulary';
 
-const SIGNS: Readonly<Record<string, string>> = { bb: '𝄫', b: '♭', n: '♮', '#': '♯', '##': '𝄪' };
+/** Signs as they stand in text; a natural has its own. */
+const SIGNS: Readonly<Record<Alteration, string>> = { [-2]: '𝄫', [-1]: '♭', 0: '♮', 1: '♯', 2: '𝄪' };
 
 function signText(sign: Alteration | null): string {
-  return sign === null ? 'no sign' : `a ${SIGNS[signCode(sign)]}`;
+  return sign === null ? 'no sign' : `a ${SIGNS[sign]}`;
 }
 
 /** A thing by its name in the class. */

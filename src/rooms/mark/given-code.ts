@@ -1,9 +1,8 @@
 import type { Given } from '@/core/mark/given';
 import type { MarkQuestion, Reason } from '@/core/mark/questions';
 import type { WrittenNote } from '@/core/mark/row-entry';
-import type { Alteration } from '@/core/note/spelled';
 import { asciiName } from '@/core/note/spelled';
-import { signCode } from '@/core/scale/printed';
+import { signCode, signOfCode } from '@/core/scale/printed';
 import { ENGLISH } from '@/core/words/class-words';
 import { readGiven } from '@/core/words/read-given';
 import { sayGiven } from '@/core/words/say-given';
@@ -15,13 +14,16 @@ export type GivenCode = {
   readonly reasons?: string;
 };
 
+/** The mark of a note without a sign. */
+const NO_SIGN = '-';
+
 const noteCode = ({ note, octave }: WrittenNote) =>
   `${asciiName(note)}${note.alteration === 0 ? 'n' : ''}${octave ?? ''}`;
 
 function printedCode(notes: readonly WrittenNote[]): string | null {
   if (notes.some(({ printed }) => printed === undefined)) return null;
   return notes
-    .map(({ printed }) => (printed === null || printed === undefined ? '-' : signCode(printed)))
+    .map(({ printed }) => (printed === null || printed === undefined ? NO_SIGN : signCode(printed)))
     .join(' ');
 }
 
@@ -67,22 +69,17 @@ export function writeGiven(asked: MarkQuestion, given: Given): GivenCode {
   }
 }
 
-const SIGNS: Readonly<Record<string, Alteration | null>> = {
-  '-': null,
-  n: 0,
-  '#': 1,
-  b: -1,
-  '##': 2,
-  bb: -2,
-};
-
 function withPrinted(given: Given, printed: string): Given {
   if (given.is !== 'row') return given;
   const signs = printed.split(' ');
-  if (signs.length !== given.notes.length || signs.some((sign) => SIGNS[sign] === undefined)) return given;
+  if (
+    signs.length !== given.notes.length ||
+    signs.some((sign) => sign !== NO_SIGN && signOfCode(sign) === null)
+  )
+    return given;
   return {
     ...given,
-    notes: given.notes.map((note, at) => ({ ...note, printed: SIGNS[signs[at] as string] ?? null })),
+    notes: given.notes.map((note, at) => ({ ...note, printed: signOfCode(signs[at] ?? NO_SIGN) })),
   };
 }
 

@@ -10,7 +10,14 @@ const SEVEN_STEPS: readonly (readonly number[])[] = (() => {
   return rows;
 })();
 
-const KNOWN = new Set(SCALE_IDS.flatMap((id) => [PATTERNS[id].rising.join(), PATTERNS[id].falling.join()]));
+const KNOWN: ReadonlySet<string> = new Set(
+  SCALE_IDS.flatMap((id) => [PATTERNS[id].rising.join(), PATTERNS[id].falling.join()]),
+);
+
+/** Five whole and two half steps in an order that no scale has. */
+export const MISPLACED: readonly (readonly number[])[] = SEVEN_STEPS.filter(
+  (steps) => !KNOWN.has(steps.join()),
+);
 
 /** The half steps elsewhere, where it is no scale at all. G A B C sharp D E F G for major. */
 export const halfStepMisplaced: Habit = {
@@ -19,7 +26,7 @@ export const halfStepMisplaced: Habit = {
   alters: 'written',
   touches: null,
   answers: (_, question) =>
-    SEVEN_STEPS.filter((steps) => !KNOWN.has(steps.join())).flatMap((steps) => {
+    MISPLACED.flatMap((steps) => {
       const notes = walk(question.tonic, steps, gap);
       return notes ? [inDirection(notes, notes, question.direction)] : [];
     }),

@@ -5,8 +5,9 @@ import { type KeyAnswer, MARK_KINDS, type Marked } from '@/core/mark/questions';
 import type { ScaleQuestion } from '@/core/mark/scale-question';
 import { readEnglishNote } from '@/core/note/parse';
 import { type Pitch, pitch } from '@/core/note/pitch';
-import { type Alteration, fifths, type SpelledNote, spelled } from '@/core/note/spelled';
+import { fifths, type SpelledNote, spelled } from '@/core/note/spelled';
 import { SCALE_IDS, scaleIdFrom } from '@/core/scale/pattern';
+import { signOfCode } from '@/core/scale/printed';
 import type { Settings } from '@/core/school/settings';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayMarkProblem } from '@/core/words/say-mark-problem';
@@ -62,17 +63,14 @@ function scaleFrom({ tonic, scale }: { readonly tonic: string; readonly scale: s
   };
 }
 
-const SIGN_ALONE: Readonly<Record<string, Alteration>> = { n: 0, '#': 1, b: -1, '##': 2, bb: -2 };
-
 function drawnFrom(
   signs: readonly { readonly sign: string; readonly place?: string | undefined }[],
   pointer: string,
 ): readonly DrawnSign[] {
   return signs.map(({ sign, place }, at) => {
     const there = place === undefined ? null : pitchFrom(place, `${pointer}/${at}/place`);
-    const alone = SIGN_ALONE[sign];
-    if (alone !== undefined && there)
-      return { sign: spelled(there.note.letter, alone), octave: there.octave };
+    const alone = signOfCode(sign);
+    if (alone !== null && there) return { sign: spelled(there.note.letter, alone), octave: there.octave };
     const note = noteFrom(sign, `${pointer}/${at}/sign`);
     if (there && there.note.letter !== note.letter)
       throw new NotAllowed(
@@ -107,7 +105,7 @@ function scaleMarked({ question, answer }: Bodies['scale'], melodicDown: Setting
         `${given.length} were given for ${notes.length} notes; one for each note is needed.`,
       );
   }
-  const printed = answer.printed?.map((sign) => (sign === null ? null : (SIGN_ALONE[sign] ?? null)));
+  const printed = answer.printed?.map((sign) => (sign === null ? null : signOfCode(sign)));
   const drawn = answer.signature && drawnFrom(answer.signature, '#/answer/signature');
   return {
     kind: 'scale',
