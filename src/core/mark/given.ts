@@ -4,7 +4,7 @@ import { type Alteration, type Fifths, fifths, type SpelledNote } from '../note/
 import { octaveFor } from '../scale/line';
 import { PATTERNS } from '../scale/pattern';
 import { scaleNamed } from '../scale/scale';
-import { accidentalsOf, ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
+import { accidentalsOf } from '../scale/signature';
 import { writeOut } from '../scale/written';
 import { chordAsked } from './chords/chord-asked';
 import { numeralWanted } from './chords/read-numeral';
@@ -19,6 +19,7 @@ import { markProblem } from './markable';
 import type { Marked, MarkQuestion, Reason } from './questions';
 import { pitchesOfRow, type WrittenNote } from './row-entry';
 import { signatureAtClef, writtenSignature } from './scale-question';
+import { orderOf } from './signature/ordering';
 
 /** An answer as it was entered, by what it is made of; blank where nothing was written. */
 export type Given =
@@ -125,10 +126,8 @@ export function rightAnswer(asked: MarkQuestion, school: MarkSchool): Given {
       const count = writtenSignature(asked.question, school);
       return { is: 'count', fifths: count, signs: accidentalsOf(count) };
     }
-    case 'order': {
-      const order = asked.question.kind === 'sharps' ? ORDER_OF_SHARPS : ORDER_OF_FLATS;
-      return { is: 'notes', notes: order.slice(0, asked.question.count) };
-    }
+    case 'order':
+      return { is: 'notes', notes: orderOf(asked.question.kind).slice(0, asked.question.count) };
     case 'steps':
       return { is: 'steps', steps: stepsAsked(asked.question) };
     case 'degree':

@@ -1,13 +1,14 @@
 import { type Fifths, fifths, type SpelledNote } from '../note/spelled';
-import { accidentalsOf, isStandardSignature, ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
+import { accidentalsOf, isStandardSignature } from '../scale/signature';
 import { type DrawnSign, signatureFindings } from './drawn';
 import { isSameRow } from './find-habits';
 import type { MarkSchool } from './judge-scale';
 import { type Finding, type Judged, type MarkCheck, noteThing, type Thing } from './judged';
-import { explain, type Procedure } from './procedure';
+import { explain } from './procedure';
 import type { NameSignatureQuestion, OrderQuestion, SignatureQuestion } from './questions';
 import { writtenSignature } from './scale-question';
 import { SIGNING } from './signature/all';
+import { ORDERING, orderOf } from './signature/ordering';
 
 type Signs = readonly SpelledNote[];
 
@@ -135,47 +136,6 @@ export function judgeNamedSignature(
       ? partsOf(wanted.length, findings)
       : { of: 1, wrong: findings.length > 0 || nothing ? 1 : 0, halfRight: 0, apart: 0 },
   };
-}
-
-const otherEnd: Procedure<OrderQuestion, Signs> = {
-  id: 'order-swapped',
-  rank: 3,
-  second: false,
-  makes: ({ kind, count }) => [orderOf(kind).toReversed().slice(0, count)],
-};
-
-const otherKind: Procedure<OrderQuestion, Signs> = {
-  id: 'kind-swapped',
-  rank: 3,
-  second: false,
-  makes: ({ kind, count }) => [orderOf(kind === 'sharps' ? 'flats' : 'sharps').slice(0, count)],
-};
-
-const tooFew: Procedure<OrderQuestion, Signs> = {
-  id: 'one-too-few',
-  rank: 3,
-  second: true,
-  makes: (_, before) => [before.slice(0, -1)],
-};
-
-const tooMany: Procedure<OrderQuestion, Signs> = {
-  id: 'one-too-many',
-  rank: 3,
-  second: false,
-  makes: ({ kind, count }) => (count < 7 ? [orderOf(kind).slice(0, count + 1)] : []),
-};
-
-const leftOut: Procedure<OrderQuestion, Signs> = {
-  id: 'accidental-missing',
-  rank: 9,
-  second: true,
-  makes: (_, before) => before.map((__, at) => before.filter((___, place) => place !== at)),
-};
-
-const ORDERING = [otherEnd, otherKind, tooFew, tooMany, leftOut];
-
-function orderOf(kind: OrderQuestion['kind']): Signs {
-  return kind === 'sharps' ? ORDER_OF_SHARPS : ORDER_OF_FLATS;
 }
 
 /** Judges an order of signs as a row, so that a sign said twice does not hide one left out. Letters alone are enough. */

@@ -73,6 +73,23 @@ describe('a habit behind an answer that is no scale', () => {
   });
 });
 
+describe('another scale', () => {
+  it('in a row of steps is no misplaced half step', () => {
+    for (const scale of SCALE_IDS.filter((id) => id !== 'major')) {
+      const answer = PATTERNS[scale].rising;
+      const [first] = codesOf({ kind: 'steps', question: { scale: 'major', direction: 'up' }, answer });
+      expect(first).toBe('wrong-mode');
+    }
+  });
+
+  it('is signed as the class writes modes', () => {
+    const judged = (signs: string, modesWritten: 'parent' | 'tonic') =>
+      judge(drawn('D', 'dorian', signs), { ...USUAL_SETTINGS, modesWritten }).correct;
+    expect([judged('', 'parent'), judged('Bb', 'parent')]).toEqual([true, false]);
+    expect([judged('', 'tonic'), judged('Bb', 'tonic')]).toEqual([false, true]);
+  });
+});
+
 describe('right is right', () => {
   it('in every kind and every key', () => {
     const isRight = (marked: Marked) => {

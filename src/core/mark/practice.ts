@@ -1,3 +1,4 @@
+import { noteNamed } from '../note/parse';
 import { fifths, type SpelledNote } from '../note/spelled';
 import { PATTERNS } from '../scale/pattern';
 import { isPrintable, signatureOf } from '../scale/signature';
@@ -11,6 +12,8 @@ import type { MarkQuestion } from './questions';
 import type { ScaleQuestion } from './scale-question';
 
 type Scale = ScaleQuestion['scale'];
+
+const C = noteNamed('C');
 
 /** A key and the scale on it. */
 export type ScaleKey = { readonly tonic: SpelledNote; readonly scale: Scale };
@@ -104,5 +107,3 @@ export function keyAsked(marked: MarkQuestion): ScaleKey {
       return { tonic: marked.question.tonic, scale: marked.question.scale };
   }
 }
-
-const C = TONICS.find(({ letter, alteration }) => letter === 'C' && alteration === 0) as SpelledNote;

@@ -12,6 +12,11 @@ export type Procedure<Question, Answer> = {
   readonly second: boolean;
 };
 
+/** A row with one of its parts left out, each in turn. */
+export function leavingOneOut<Part>(row: readonly Part[]): readonly (readonly Part[])[] {
+  return row.map((_, at) => row.toSpliced(at, 1));
+}
+
 /** Whether two answers are the same answer. */
 export type Same<Answer> = (one: Answer, other: Answer) => boolean;
 

@@ -76,6 +76,15 @@ export function enharmonicKeyTonic(tonic: SpelledNote, signature: Fifths): Spell
   return isPrintable(fifths(signature + way)) ? noteAtFifths(fifthsOf(tonic) + way) : null;
 }
 
+/**
+ * The place of the sign that names the major key (facts: signature to name): the last sharp, the last flat but one.
+ * Null where none does: no signs, and one flat, which is the exception.
+ */
+export function decidingSign(count: Fifths): number | null {
+  if (count > 0) return count - 1;
+  return count < -1 ? -count - 2 : null;
+}
+
 /** The alteration a signature gives to each letter, as the notes it alters. */
 export function alteredLetters(count: Fifths): ReadonlyMap<string, SpelledNote> {
   return new Map(accidentalsOf(count).map((note) => [note.letter, note]));

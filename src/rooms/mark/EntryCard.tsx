@@ -1,7 +1,6 @@
 import { lazy, type ReactNode, Suspense, useState } from 'react';
 import type { MarkQuestion } from '@/core/mark/questions';
-import { PATTERNS } from '@/core/scale/pattern';
-import { signatureOf } from '@/core/scale/signature';
+import { writtenSignature } from '@/core/mark/scale-question';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
 import { SignatureDraw } from '../questions/SignatureDraw';
@@ -74,17 +73,15 @@ function SignaturePad({
   onRight,
   onBlank,
 }: EntryProps & { readonly asked: Extract<MarkQuestion, { kind: 'signature' }> }) {
-  const { tonic, scale, clef } = asked.question;
+  const { settings } = useWords();
   return (
-    // biome-ignore lint/a11y/noStaticElementInteractions: keys of the staff inside that it does not take itself
-    <div onKeyDown={wholeAnswerKeys(onRight, onBlank)}>
-      <SignatureDraw
-        count={signatureOf(tonic, PATTERNS[scale].mode)}
-        clef={clef}
-        drawn={given?.is === 'drawn' ? given.signs : []}
-        pointed={[]}
-        onDraw={(signs) => onGiven({ is: 'drawn', signs })}
-      />
-    </div>
+    <SignatureDraw
+      count={writtenSignature(asked.question, settings)}
+      clef={asked.question.clef}
+      drawn={given?.is === 'drawn' ? given.signs : []}
+      pointed={[]}
+      onDraw={(signs) => onGiven({ is: 'drawn', signs })}
+      onOtherKey={wholeAnswerKeys(onRight, onBlank)}
+    />
   );
 }

@@ -3,7 +3,8 @@ import { nearest } from '@/core/identify/note-entry';
 import { type Given, rightAnswer } from '@/core/mark/given';
 import type { Judged } from '@/core/mark/judged';
 import type { MarkQuestion } from '@/core/mark/questions';
-import type { Pitch } from '@/core/note/pitch';
+import { writtenSignature } from '@/core/mark/scale-question';
+import { decidingSign } from '@/core/scale/signature';
 import { sayFinding } from '@/core/words/say-finding';
 import { sayGiven } from '@/core/words/say-given';
 import { markWords } from '@/core/words/screen/mark';
@@ -75,12 +76,6 @@ function CompareGrid({
   );
 }
 
-/** The sign that decides the name: the last sharp, the last flat but one; null where none does. */
-function decidingSign(signs: readonly Pitch[]): number | null {
-  const last = signs.length - 1;
-  return (signs[last]?.note.alteration ?? 0) > 0 ? last : last > 0 ? last - 1 : null;
-}
-
 function TwoSignatures({
   asked,
   given,
@@ -100,7 +95,7 @@ function TwoSignatures({
     {
       title: say.expected,
       signs: right.is === 'drawn' ? right.signs : [],
-      decides: right.is === 'drawn' ? decidingSign(right.signs) : null,
+      decides: decidingSign(writtenSignature(asked.question, w.settings)),
       wrong: new Set<string>(),
     },
   ];

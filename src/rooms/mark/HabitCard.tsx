@@ -1,15 +1,7 @@
 import { DropdownMenu } from 'radix-ui';
-import { SCALE_HABITS } from '@/core/mark/habit';
-import {
-  CHORD_HABITS,
-  COUNTING_HABITS,
-  type HabitId,
-  NAME_HABITS,
-  SIGNATURE_HABITS,
-  TRANSPOSING_HABITS,
-} from '@/core/mark/habit-id';
+import type { HabitId } from '@/core/mark/habit-id';
+import { HABITS_OF } from '@/core/mark/habits-of-kind';
 import { practiceFor } from '@/core/mark/practice';
-import type { MarkKind } from '@/core/mark/questions';
 import { sayExplanation, sayHabit } from '@/core/words/say-habit';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
@@ -131,21 +123,6 @@ function Ties({ outcome: { tied, apart, key, asked } }: { readonly outcome: Outc
     </p>
   );
 }
-
-/** The habits there are for each kind of question. */
-const HABITS_OF: Readonly<Record<MarkKind, readonly HabitId[]>> = {
-  scale: SCALE_HABITS,
-  signature: [...SIGNATURE_HABITS, ...SCALE_HABITS],
-  'name-signature': [...SIGNATURE_HABITS, ...SCALE_HABITS],
-  'name-key': NAME_HABITS,
-  partner: NAME_HABITS,
-  'name-scale': [...NAME_HABITS, ...SCALE_HABITS],
-  order: ['order-swapped', 'kind-swapped', 'one-too-few', 'one-too-many', 'accidental-missing'],
-  steps: [...COUNTING_HABITS, ...SCALE_HABITS],
-  degree: [...COUNTING_HABITS, ...SCALE_HABITS],
-  chord: [...CHORD_HABITS, ...SCALE_HABITS],
-  transpose: TRANSPOSING_HABITS,
-};
 
 /** The habits that can be chosen: those that predict the answer, then the others of the kind of question. */
 function habitsFor({ asked, judged }: Outcome): readonly string[] {

@@ -50,16 +50,14 @@ export function RowPad({ asked, given, judged, taken, onFile, onGiven, onRight, 
   };
   return (
     <>
-      {/* biome-ignore lint/a11y/noStaticElementInteractions: keys of the staff inside that it does not take itself */}
-      <div onKeyDown={wholeAnswerKeys(onRight, blank)}>
-        <RowStaff
-          entry={entry}
-          frame={frame}
-          rises={asked.question.direction !== 'down'}
-          judged={judged}
-          onEntry={apply}
-        />
-      </div>
+      <RowStaff
+        entry={entry}
+        frame={frame}
+        rises={asked.question.direction !== 'down'}
+        judged={judged}
+        onEntry={apply}
+        onOtherKey={wholeAnswerKeys(onRight, blank)}
+      />
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
         <div role="group" aria-label={say.signs} className="flex gap-1.5">
           {([1, -1] as const).map((each) => (

@@ -41,6 +41,8 @@ type Props = {
   readonly rises: boolean;
   readonly judged: Judged | null;
   readonly onEntry: (entry: RowEntry) => void;
+  /** A key that writes nothing on the staff. */
+  readonly onOtherKey: (event: KeyboardEvent) => void;
 };
 
 /** Octaves of a letter's key: names that are letters are pressed as they are called, other names by their letter. */
@@ -84,7 +86,7 @@ function keyed(entry: RowEntry, key: string, { atClef }: RowFrame): RowEntry | n
 }
 
 /** A row on its staff as it was written, entered and changed by letters, arrows, signs and clicks. */
-export function RowStaff({ entry, frame, rises, judged, onEntry }: Props) {
+export function RowStaff({ entry, frame, rises, judged, onEntry, onOtherKey }: Props) {
   const w = useWords();
   const say = markWords(w);
   const engraver = useStaffEngraver();
@@ -111,7 +113,7 @@ export function RowStaff({ entry, frame, rises, judged, onEntry }: Props) {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const letter = letterOf(w, event.key);
     const next = letter ? enterLetter(entry, letter, frame) : keyed(entry, event.key, frame);
-    if (!next) return;
+    if (!next) return onOtherKey(event);
     event.preventDefault();
     event.stopPropagation();
     onEntry(next);

@@ -33,7 +33,7 @@ function tonicFrom(reader: QueryReader): MarkFields['tonic'] {
   return FIRST_FIELDS.tonic;
 }
 
-/** A whole number within bounds that are not zero where it may not be. */
+/** One of the whole numbers that are allowed. */
 function numberFrom(reader: QueryReader, name: string, usual: number, allowed: readonly number[]): number {
   return Number(reader.choice(name, allowed.map(String), String(usual)));
 }

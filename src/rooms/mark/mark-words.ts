@@ -12,7 +12,7 @@ import type { ClassWords } from '@/core/words/class-words';
 import { readScale } from '@/core/words/read-scale';
 import { sayProblem } from '@/core/words/say-problem';
 import { markWords } from '@/core/words/screen/mark';
-import { CLEF_WORDS, DIRECTION_WORDS, signCount } from '@/core/words/vocabulary';
+import { CLEF_WORDS, DIRECTION_WORDS, ordinal, signCount } from '@/core/words/vocabulary';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word, WordOption } from '@/ui/sentence/words';
 import { listWord, option } from '../desk/list-word';
@@ -157,11 +157,6 @@ const pitchWord: Maker = (w, { fields }) => {
 
 const SEVEN = [1, 2, 3, 4, 5, 6, 7];
 
-/** The ordinal of a degree as the class counts them: `5th`. */
-function degreeName(degree: number): string {
-  return ['1st', '2nd', '3rd', '4th', '5th', '6th', '7th'][degree - 1] ?? String(degree);
-}
-
 const FIELDS: Readonly<Record<Field, Maker>> = {
   tonic: tonicWord,
   scale: choice(
@@ -211,7 +206,7 @@ const FIELDS: Readonly<Record<Field, Maker>> = {
   ),
   degree: choice(
     'degree',
-    () => SEVEN.map((each) => option(String(each), degreeName(each))),
+    () => SEVEN.map((each) => option(String(each), ordinal(each))),
     ({ degree }) => String(degree),
   ),
   size: choice(

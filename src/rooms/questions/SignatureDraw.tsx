@@ -22,6 +22,8 @@ type Props = {
   /** Signs the working points at, from 0; those of a wrong drawing are wrong. */
   readonly pointed: readonly number[];
   readonly onDraw: (signs: readonly Pitch[]) => void;
+  /** A key that draws nothing. */
+  readonly onOtherKey?: (event: KeyboardEvent) => void;
 };
 
 /** Room in pixels for one staff with a signature. */
@@ -32,7 +34,7 @@ function atHeight(height: number, sign: Alteration): Pitch {
 }
 
 /** The treble staff on which the signs of a signature are drawn one by one, rightly or not. */
-export function SignatureDraw({ count, clef = 'treble', drawn, pointed, onDraw }: Props) {
+export function SignatureDraw({ count, clef = 'treble', drawn, pointed, onDraw, onOtherKey }: Props) {
   const w = useWords();
   const say = questionWords(w);
   const engraver = useStaffEngraver();
@@ -60,7 +62,8 @@ export function SignatureDraw({ count, clef = 'treble', drawn, pointed, onDraw }
     return true;
   };
   const keys = (event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || !done(event.key)) return;
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (!done(event.key)) return onOtherKey?.(event);
     event.preventDefault();
     event.stopPropagation();
   };

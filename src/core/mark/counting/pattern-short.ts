@@ -1,4 +1,4 @@
-import type { Procedure } from '../procedure';
+import { leavingOneOut, type Procedure } from '../procedure';
 import type { StepsQuestion } from '../questions';
 
 /** A step too few: one left out. */
@@ -6,5 +6,5 @@ export const patternShort: Procedure<StepsQuestion, readonly number[]> = {
   id: 'pattern-short',
   rank: 6,
   second: true,
-  makes: (_, before) => before.map((__, at) => before.filter((___, place) => place !== at)),
+  makes: (_, before) => leavingOneOut(before),
 };

@@ -1,7 +1,7 @@
 import { fifths, type SpelledNote } from '../../note/spelled';
 import { PATTERNS } from '../../scale/pattern';
 import { accidentalsOf, ORDER_OF_FLATS, ORDER_OF_SHARPS, signatureOf } from '../../scale/signature';
-import type { Procedure } from '../procedure';
+import { leavingOneOut, type Procedure } from '../procedure';
 import type { PartOfScale } from './from-workings';
 import { fromWorkings, signsIn } from './from-workings';
 import { raisedInSignature } from './raised-in-signature';
@@ -36,7 +36,7 @@ const signMissing: Procedure<PartOfScale, Signs> = {
   id: 'accidental-missing',
   rank: 9,
   second: false,
-  makes: (_, before) => before.map((__, at) => before.filter((___, place) => place !== at)),
+  makes: (_, before) => leavingOneOut(before),
 };
 
 /** One sign too many, nothing above fits. */

@@ -1,4 +1,5 @@
 import type { MarkKind } from '../../mark/questions';
+import { noteNamed } from '../../note/parse';
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
 import { counted } from '../vocabulary';
@@ -18,20 +19,28 @@ const KINDS: Readonly<Record<MarkKind, string>> = {
 };
 
 const INSTRUMENTS: Readonly<Record<string, string>> = {
-  'b-flat': 'clarinet, trumpet or soprano saxophone',
   'tenor-saxophone': 'tenor saxophone',
   'bass-clarinet': 'bass clarinet',
   'alto-saxophone': 'alto saxophone',
   'baritone-saxophone': 'baritone saxophone',
-  horn: 'horn',
-  'a-clarinet': 'clarinet in its lower tuning',
-  'e-flat-clarinet': 'small clarinet',
   'alto-flute': 'alto flute',
   guitar: 'guitar',
   'double-bass': 'double bass',
   piccolo: 'piccolo',
   'descant-recorder': 'descant recorder',
 };
+
+/** Instruments by name; those that are called by their tuning have it in the names of the class. */
+function instruments(w: ClassWords): Readonly<Record<string, string>> {
+  const [bFlat, eFlat, a, f] = ['Bb', 'Eb', 'A', 'F'].map((name) => w.note(noteNamed(name)));
+  return {
+    'b-flat': `${bFlat} clarinet or trumpet`,
+    'a-clarinet': `${a} clarinet`,
+    'e-flat-clarinet': `${eFlat} clarinet`,
+    horn: `horn in ${f}`,
+    ...INSTRUMENTS,
+  };
+}
 
 const SENTENCE = {
   mark: 'Mark ',
@@ -53,9 +62,9 @@ const ENTRY = {
   title: 'What was written',
   field: 'Type the answer',
   hints: {
-    row: 'Notes, parted as you like',
+    row: 'Notes, separated as you like',
     drawn: 'Signs in the order they were written; none for none',
-    notes: 'Notes, parted as you like',
+    notes: 'Notes, separated as you like',
     key: 'A key, with or without its mode',
     count: '3 flats, or the signs, or both',
     steps: 'Steps, by letters or figures',
@@ -195,7 +204,7 @@ function words(w: ClassWords) {
     title: (sentence: string) => `${sentence} · Mark · Moon Step`,
     kinds: KINDS,
     sentence: SENTENCE,
-    instruments: INSTRUMENTS,
+    instruments: instruments(w),
     words: {
       kind: 'kind of question',
       who: 'whose answer',
@@ -221,7 +230,7 @@ function words(w: ClassWords) {
     typeNotes: 'Type the notes of a whole scale',
     typePitch: 'A note with its octave',
     wants: { notes: 'the notes', numeral: 'the numeral' },
-    sizes: { 3: 'triad', 4: 'chord of the seventh' },
+    sizes: { 3: 'triad', 4: 'seventh chord' },
     relations: { relative: w.relative, parallel: w.parallelWord, enharmonic: 'enharmonic equivalent' },
     whoIs: (who: string) => (who === '' ? SENTENCE.somebody : who),
     entry: ENTRY,
