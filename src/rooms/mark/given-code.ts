@@ -47,7 +47,7 @@ export function writeGiven(asked: MarkQuestion, given: Given): GivenCode {
     case 'count': {
       const list = given.signs?.map(asciiName).join(' ') ?? '';
       const count =
-        given.fifths === null ? '' : given.fifths === 0 && !given.signs ? 'none' : `${given.fifths}`;
+        given.fifths === null ? '' : given.fifths === 0 && list === '' ? 'none' : `${given.fifths}`;
       const sharps = given.fifths !== null && given.fifths > 0 ? ' sharps' : '';
       return { answer: [count && count + sharps, list].filter(Boolean).join(': ') };
     }

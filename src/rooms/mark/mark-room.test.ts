@@ -93,6 +93,26 @@ describe('the address', () => {
     );
   });
 
+  it('of the right answer of every key and scale is read back to the letter', () => {
+    for (const kind of MARK_KINDS) {
+      for (const tonic of TONICS) {
+        for (const scale of SCALE_IDS) {
+          const bare: MarkSentence = {
+            kind,
+            who: '',
+            fields: { ...FIRST_FIELDS, tonic, scale },
+            given: null,
+            typed: null,
+          };
+          const asked = askedOf(bare, USUAL_SETTINGS);
+          if (markProblem(asked) !== null) continue;
+          const search = writeMark({ ...bare, given: rightAnswer(asked, USUAL_SETTINGS) });
+          expect(writeMark(readMark(search).sentence)).toBe(search);
+        }
+      }
+    }
+  });
+
   it('that cannot be read names each word, keeps what was typed, and never fails', () => {
     const bad = readMark('?kind=scale&tonic=H&scale=majr&answer=C+D+Q&clef=banjo&colour=red');
     expect(bad.problems.map(({ code }) => code)).toContain('address-unknown');
