@@ -27,7 +27,7 @@ export default defineConfig({
   use: {
     baseURL: 'http://127.0.0.1:4781',
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    trace: 'off',
     // Storing the whole application anew for every test would take half of the time.
     serviceWorkers: 'block',
     launchOptions: CHROMIUM,

@@ -77,6 +77,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
           id,
           label: text,
           person: fc.constantFrom(null, 'ab', 'c'),
+          group: fc.constantFrom(null, ...groups.map((group) => group.id)),
           address: fc.constant('/mark?kind=scale&tonic=C&scale=major&answer=C+D'),
           correct: fc.boolean(),
           found: fc.constantFrom(null, 'respelled'),

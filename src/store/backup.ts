@@ -34,13 +34,11 @@ ${rows.join(',\n')}
 
 /** One class with its people and what they answered, as a part of its own. */
 export function partOfGroup(data: SchoolData, group: string): SchoolData {
-  const people = data.people.filter((person) => person.group === group);
-  const ids = new Set(people.map(({ id }) => id));
   return {
     ...NO_DATA,
     groups: data.groups.filter(({ id }) => id === group),
-    people,
-    marked: data.marked.filter(({ person }) => person !== null && ids.has(person)),
+    people: data.people.filter((person) => person.group === group),
+    marked: data.marked.filter((each) => each.group === group),
   };
 }
 

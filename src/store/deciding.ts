@@ -4,7 +4,13 @@ import type { SchoolData } from './school-data';
 import { orderAfter } from './shelf';
 
 /** An answer as it stands in the room, and what was found of it. */
-export type Answered = Pick<MarkedAnswer, 'label' | 'person' | 'address' | 'correct' | 'found' | 'score'>;
+export type Answered = Pick<
+  MarkedAnswer,
+  'label' | 'person' | 'group' | 'address' | 'correct' | 'found' | 'score'
+>;
+
+/** By what an answer is known again: whose it is, in which class, and what was asked and answered. */
+export type Named = Pick<Answered, 'label' | 'person' | 'group' | 'address'>;
 
 /** What a teacher can decide about an answer. */
 export type Decision = Partial<Pick<MarkedAnswer, 'habit' | 'got' | 'comment' | 'accepted' | 'corrected'>>;
@@ -18,12 +24,10 @@ export type Remembered = {
 const isDecided = ({ habit, accepted }: MarkedAnswer) => habit !== null || accepted;
 
 /** Finds what was decided before: about this very answer, or the latest about the same one of somebody else. */
-export function remembered(
-  data: SchoolData,
-  { address, label, person }: Pick<Answered, 'address' | 'label' | 'person'>,
-): Remembered {
+export function remembered(data: SchoolData, { address, label, person, group }: Named): Remembered {
   const same = data.marked.filter((each) => each.address === address);
-  const own = same.find((each) => each.label === label && each.person === person) ?? null;
+  const own =
+    same.find((each) => each.label === label && each.person === person && each.group === group) ?? null;
   const like = same
     .filter((each) => each !== own && isDecided(each))
     .toSorted((a, b) => (a.changedAt < b.changedAt ? 1 : -1));
@@ -85,9 +89,14 @@ export function dropping(record: MarkedAnswer, now: string): Change {
   };
 }
 
-/** The answers of the pile, in the order in which they were laid down. */
-export function pileOf(data: SchoolData): readonly MarkedAnswer[] {
-  return data.marked.filter(({ piled }) => piled);
+/** What was marked in a class, and before there was any. */
+function markedIn(data: SchoolData, group: string | null): readonly MarkedAnswer[] {
+  return data.marked.filter((each) => each.group === null || each.group === group);
+}
+
+/** The answers of a class's pile, in the order in which they were laid down. */
+export function pileOf(data: SchoolData, group: string | null): readonly MarkedAnswer[] {
+  return markedIn(data, group).filter(({ piled }) => piled);
 }
 
 /** The habit an answer counts for: the one chosen, or the one found; none where it is right or taken for right. */
@@ -108,16 +117,13 @@ export function habitCounts(
   return [...counts].toSorted((a, b) => b[1] - a[1]);
 }
 
-/** How much more a student's own past weighs than that of the others. */
+/** How much more a student's own past weighs than that of the others of the class. */
 const OWN = 100;
 
 /** The habits this student and this class had before, the most frequent first. They settle what is a real tie. */
-export function habitsBefore(
-  data: SchoolData,
-  { address, label, person }: Pick<Answered, 'address' | 'label' | 'person'>,
-): readonly string[] {
+export function habitsBefore(data: SchoolData, { address, label, person, group }: Named): readonly string[] {
   const counts = new Map<string, number>();
-  for (const answer of data.marked) {
+  for (const answer of markedIn(data, group)) {
     // An answer says nothing about itself.
     if (answer.address === address && answer.label === label) continue;
     const weight = person !== null && answer.person === person ? OWN : 1;

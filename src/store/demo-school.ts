@@ -122,7 +122,9 @@ const PEOPLE: Readonly<Record<string, readonly (readonly [name: string, instrume
 
 const HARMONIC = 'kind=scale&tonic=B&scale=harmonic-minor&direction=up&clef=treble&signature=none&answer=';
 
-/** Answers of one evening to one question: label, person, question and answer, the habit found, marks got and to get. */
+const PLAIN = 'kind=scale&tonic=G&scale=major&direction=up&clef=treble&signature=none&answer=';
+
+/** Answers of each evening to one question: label, person, question and answer, the habit found, marks got and to get. */
 export const DEMO_ANSWERS: readonly (readonly [
   label: string,
   person: string,
@@ -150,16 +152,31 @@ export const DEMO_ANSWERS: readonly (readonly [
   ],
   ['Bram, question 3', 'demo-person-4', `${HARMONIC}Bn+C%23+Dn+En+F%23+G%23+A%23+Bn`, 'sixth-raised', 7, 8],
   ['M. K., question 3', 'demo-person-6', `${HARMONIC}Bn+C%23+Dn+En+F%23+Gn+Bb+Bn`, 'respelled', 7, 8],
+  ['Pia, question 1', 'demo-person-7', `${PLAIN}Gn+An+Bn+Cn+Dn+En+Fn+Gn`, 'signature-ignored', 7, 8],
+  ['Henk, question 1', 'demo-person-9', `${PLAIN}Gn+An+Bn+Cn+Dn+En+F%23+Gn`, null, 8, 8],
 ];
+
+/** The people of the demo school, each with a number in their records. */
+const NUMBERED = Object.entries(PEOPLE)
+  .flatMap(([group, people]) => people.map((person) => [group, ...person] as const))
+  .map(([group, name, instrument], index) => ({
+    id: `demo-person-${index + 1}`,
+    group,
+    name,
+    instrument,
+    order: index + 1,
+  }));
 
 /** The demo school as records. */
 export function demoData(now: string): SchoolData {
+  const groupOf = (person: string) => NUMBERED.find(({ id }) => id === person)?.group ?? null;
   return {
     marked: DEMO_ANSWERS.map(([label, person, query, found, got, of], index) => ({
       v: 1,
       id: `demo-answer-${index + 1}`,
       label,
       person,
+      group: groupOf(person),
       address: `/mark?${query}`,
       correct: found === null,
       found,
@@ -185,11 +202,6 @@ export function demoData(now: string): SchoolData {
       { v: 1, id: LESSONS.second, name: 'Week 4: the minors', order: 2, changedAt: now },
     ],
     groups: GROUPS.map((group, index) => ({ v: 2, ...group, order: index + 1, changedAt: now })),
-    people: Object.entries(PEOPLE)
-      .flatMap(([group, people]) => people.map((person) => [group, ...person] as const))
-      .map(([group, name, instrument], index): Person => {
-        const order = index + 1;
-        return { v: 1, id: `demo-person-${order}`, group, name, instrument, order, changedAt: now };
-      }),
+    people: NUMBERED.map((person): Person => ({ v: 1, ...person, changedAt: now })),
   };
 }

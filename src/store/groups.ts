@@ -30,10 +30,13 @@ export function peopleOf(data: SchoolData, group: string): readonly Person[] {
   return data.people.filter((person) => person.group === group);
 }
 
-/** Takes a class away with its people. */
+/** Takes a class away with its people and what was marked of them. */
 export function deletingGroup(data: SchoolData, group: Group): Change {
   const people = peopleOf(data, group.id).map((person) => edit('people', person.id, person, null));
-  return { says: 'class-deleted', edits: [edit('groups', group.id, group, null), ...people] };
+  const marked = data.marked
+    .filter((each) => each.group === group.id)
+    .map((each) => edit('marked', each.id, each, null));
+  return { says: 'class-deleted', edits: [edit('groups', group.id, group, null), ...people, ...marked] };
 }
 
 /** Adds somebody to a class. */

@@ -11,6 +11,8 @@ const markedV1 = z.strictObject({
   label: z.string().check(z.maxLength(LABEL_LIMIT)),
   /** The person of the class who wrote it, or null. */
   person: z.nullable(id),
+  /** The class it was marked in; null where there was none. */
+  group: z.nullable(id),
   /** The question and the answer, as their address in the room. */
   address: z.string().check(z.maxLength(ADDRESS_LIMIT), z.startsWith('/mark?')),
   /** What was found: right or wrong, the habit or both joined by a plus or null, and the marks as counted. */

@@ -1,11 +1,11 @@
-import { expect, OWN_SCHOOL, test } from './room';
+import { expect, isLive, OWN_SCHOOL, test } from './room';
 
 test('the first five minutes: an own, empty school, two questions, three lines, and the first derivation', async ({
   page,
   room,
 }) => {
   await page.goto(OWN_SCHOOL);
-  await expect(page.locator('[data-live=yes]')).toBeVisible();
+  await isLive(page);
   await page.getByRole('banner').getByRole('link', { name: 'Start my own class' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('A class of your own');
   await expect(page.getByRole('group')).toHaveCount(2);
@@ -19,7 +19,7 @@ test('the first five minutes: an own, empty school, two questions, three lines, 
     'Monday beginners uses English note names, tones and semitones, and hints for a learner.',
   );
   await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Derive' }).click();
-  await expect(page.locator('[data-live=yes]')).toBeVisible();
+  await isLive(page);
   await expect(page.getByRole('banner')).toContainText(/My school.*Monday beginners/u);
   await expect(page.getByRole('region', { name: 'By tones and semitones' })).toBeVisible();
   await expect(room.surface('Stride and keyboard').getByRole('group', { name: 'Stride' })).toContainText(
@@ -143,7 +143,7 @@ test('a class is copied, renamed, deleted and brought back after a reload', asyn
   await page.getByRole('button', { name: 'Delete this class' }).click();
   await expect(classRoom.told).toHaveText('Saturday choir was deleted. Ctrl Z brings it back.');
   await page.reload();
-  await expect(page.locator('[data-live=yes]')).toBeVisible();
+  await isLive(page);
   await expect(page.getByRole('button', { name: 'Undo deleting the class' })).toBeEnabled();
   await page.keyboard.press('ControlOrMeta+z');
   await expect(classRoom.told).toHaveText('The class was brought back.');

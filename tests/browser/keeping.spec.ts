@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, OWN_SCHOOL, test } from './room';
+import { expect, isLive, OWN_SCHOOL, test } from './room';
 
 test('a derivation is kept, found again after a reload, renamed, deleted and brought back', async ({
   page,
@@ -69,7 +69,7 @@ test('the demo shelf holds eight derivations in two lessons, and does not come b
     await room.shelf.getByRole('button', { name: new RegExp(`^Delete the lesson ${lesson}`, 'u') }).click();
   await expect(room.shelf).toContainText('Nothing is kept yet.');
   await page.reload();
-  await expect(page.locator('[data-live=yes]')).toBeVisible();
+  await isLive(page);
   await page.keyboard.press('l');
   await expect(room.shelf).toContainText('Nothing is kept yet.');
 });
@@ -78,7 +78,7 @@ test('two tabs show the same shelf', async ({ context, page, room }) => {
   await room.open(`${OWN_SCHOOL}/derive`);
   const other = await context.newPage();
   await other.goto(`${OWN_SCHOOL}/derive?tonic=G&scale=major`);
-  await expect(other.locator('[data-live=yes]')).toBeVisible();
+  await isLive(other);
   await page.keyboard.press('k');
   await expect(other.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();
 });
@@ -103,7 +103,7 @@ test('what a newer version wrote is named, and stays', async ({ page, room }) =>
       }),
   );
   await page.reload();
-  await expect(page.locator('[data-live=yes]')).toBeVisible();
+  await isLive(page);
   await page.keyboard.press('l');
   await expect(room.shelf.getByRole('alert')).toContainText('written by a newer Moon Step (version 9');
   await expect(room.shelf.getByRole('listitem')).toHaveCount(1);

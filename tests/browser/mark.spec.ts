@@ -1,4 +1,4 @@
-import { expect, giveFile, OWN_SCHOOL, test } from './room';
+import { expect, giveFile, isLive, OWN_SCHOOL, test } from './room';
 
 test('an answer is typed, explained with its habit, and the next one follows', async ({ page, mark }) => {
   await mark.open('?kind=scale&tonic=B&scale=harmonic-minor&who=Ines%2C+question+3', OWN_SCHOOL);
@@ -32,6 +32,7 @@ test('an answer is typed, explained with its habit, and the next one follows', a
   await mark.pile.getByRole('link', { name: 'Open Ines, question 3' }).click();
   await expect(mark.field).toHaveValue('B C♯ D E F♯ G♯ A♯ B');
   await page.reload();
+  await isLive(page);
   await expect(mark.field).toHaveValue('B C♯ D E F♯ G♯ A♯ B');
   await expect(mark.pile).toContainText('This pile: 2 answers');
 });
@@ -44,6 +45,7 @@ test('what cannot be read stays in the field with the reason, also after a reloa
   await mark.field.fill('F G A H C');
   await expect(page.getByRole('alert')).toContainText("'H' is not a note name here");
   await page.reload();
+  await isLive(page);
   await expect(mark.field).toHaveValue('F G A H C');
   await expect(page.getByRole('alert')).toContainText("'H' is not a note name here");
   await mark.field.fill('F G A A# C D E F');
@@ -187,6 +189,7 @@ test('a habit overruled is remembered for the same answer of another student, an
   await mark.checks.getByRole('checkbox', { name: 'The student corrected it' }).check();
   await expect(mark.checks.getByRole('checkbox')).toBeChecked();
   await page.reload();
+  await isLive(page);
   await expect(mark.marks).toHaveText('6½ of 8');
   await expect(comment).toHaveValue('Say the signs first.');
   await expect(mark.checks.getByRole('checkbox')).toBeChecked();

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { printed, readsPrints } from './printed';
-import { expect, savedBy, test } from './room';
+import { expect, isLive, savedBy, test } from './room';
 
 test('two keys are compared, and a route is planned by keyboard only', async ({ page, orbit }) => {
   await orbit.open('?see=keys&key=E+major');
@@ -128,6 +128,7 @@ test('the blank circle is filled by keyboard, with a mistake that is told by its
   }
   // What is written outlives the page.
   await page.reload();
+  await isLive(page);
   await expect(page.getByRole('textbox', { name: 'Name at the place six places clockwise' })).toHaveValue(
     'F',
   );
@@ -191,15 +192,18 @@ test('a route is asked for, kept, found on the shelf, and printed in its words',
   await page.keyboard.press('Enter');
   await expect(orbit.sentence).toHaveText('Go from E major to F major.');
   await expect(page).toHaveURL(/\/orbit\?see=route/u);
+  await isLive(page);
   await page.keyboard.press('k');
   await expect(page.getByText('Kept on the shelf. Ctrl Z takes it back.')).toBeVisible();
   await page.keyboard.press('l');
   await expect(room.shelf.getByRole('link', { name: 'Go from E major to F major.' })).toBeVisible();
   await room.shelf.getByRole('link', { name: /Build F major/u }).click();
   await expect(page).toHaveURL(/\/derive\?/u);
+  await isLive(page);
   await page.keyboard.press('l');
   await room.shelf.getByRole('link', { name: 'Go from E major to F major.' }).click();
   await expect(orbit.sentence).toHaveText('Go from E major to F major.');
+  await isLive(page);
   const sheet = await printed(page, () => page.keyboard.press('p'));
   expect(sheet.pages).toBe(1);
   expect(sheet.text).toContain('Five places apart anticlockwise');

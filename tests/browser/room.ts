@@ -3,13 +3,18 @@ import { test as base, expect, type Locator, type Page } from '@playwright/test'
 
 export const OWN_SCHOOL = 'http://127.0.0.1:4782';
 
+/** Waits until the page takes keys. */
+export async function isLive(page: Page): Promise<void> {
+  await expect(page.locator('[data-live=yes]')).toBeVisible();
+}
+
 /** The Derive room as a user meets it: by roles and names. */
 class DeriveRoom {
   constructor(readonly page: Page) {}
 
   async open(address = '/derive'): Promise<void> {
     await this.page.goto(address);
-    await expect(this.page.locator('[data-live=yes]')).toBeVisible();
+    await isLive(this.page);
   }
 
   get sentence(): Locator {
@@ -52,7 +57,7 @@ class OrbitRoom {
 
   async open(query = '', school = ''): Promise<void> {
     await this.page.goto(`${school}/orbit${query}`);
-    await expect(this.page.locator('[data-live=yes]')).toBeVisible();
+    await isLive(this.page);
   }
 
   get sentence(): Locator {
@@ -82,7 +87,7 @@ class MarkRoom {
 
   async open(query = '', school = ''): Promise<void> {
     await this.page.goto(`${school}/mark${query}`);
-    await expect(this.page.locator('[data-live=yes]')).toBeVisible();
+    await isLive(this.page);
   }
 
   get sentence(): Locator {
@@ -121,7 +126,7 @@ class ClassRoom {
 
   async open(part = '', school = ''): Promise<void> {
     await this.page.goto(`${school}/class${part}`);
-    await expect(this.page.locator('[data-live=yes]')).toBeVisible();
+    await isLive(this.page);
   }
 
   /** Goes to a part of the room by its name. */

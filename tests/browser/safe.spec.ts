@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { CHROMIUM } from '../../scripts/browser.mjs';
-import { expect, giveFile, OWN_SCHOOL, savedBy, test } from './room';
+import { expect, giveFile, isLive, OWN_SCHOOL, savedBy, test } from './room';
 
 test('a browser killed right after ‘Saved’ has everything when it opens again', async () => {
   const profile = await mkdtemp(join(tmpdir(), 'moon-step-profile-'));
@@ -12,7 +12,7 @@ test('a browser killed right after ‘Saved’ has everything when it opens agai
     const first = await start();
     const page = await first.newPage();
     await page.goto(`${OWN_SCHOOL}/derive?tonic=F&scale=major`);
-    await expect(page.locator('[data-live=yes]')).toBeVisible();
+    await isLive(page);
     await page.keyboard.press('k');
     await page.keyboard.press('l');
     const shelf = page.getByRole('dialog', { name: 'Shelf' });
@@ -53,7 +53,7 @@ test('one backup file carries a school into another browser profile, with a prev
   const context = await browser.newContext();
   const other = await context.newPage();
   await other.goto(`${OWN_SCHOOL}/derive`);
-  await expect(other.locator('[data-live=yes]')).toBeVisible();
+  await isLive(other);
   await other.keyboard.press('k');
   await expect(other.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();
   await giveFile(other, backup.name, backup.bytes);
@@ -72,6 +72,7 @@ test('one backup file carries a school into another browser profile, with a prev
   await expect(other.getByRole('banner')).toContainText('Tuesday theory');
 
   await other.reload();
+  await isLive(other);
   await expect(other.getByRole('button', { name: 'Shelf (9)' })).toBeVisible();
   await giveFile(other, backup.name, backup.bytes);
   await expect(sheet.getByRole('region', { name: 'Put together' })).toContainText(
@@ -104,6 +105,7 @@ test('a part is saved alone, and the demo school is cleared and brought back', a
   await expect(classRoom.told).toHaveText('Cleared. Ctrl Z brings everything back.');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Backup and storage');
   await page.reload();
+  await isLive(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Backup and storage');
   await page.keyboard.press('ControlOrMeta+z');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Tuesday theory uses');
@@ -136,7 +138,7 @@ test('two tabs agree on a class: its names, its people, and the one in hand', as
   await room.open('/derive?tonic=Bb&scale=major');
   const other = await context.newPage();
   await other.goto('/class');
-  await expect(other.locator('[data-live=yes]')).toBeVisible();
+  await isLive(other);
   await other.getByRole('group', { name: 'Note names' }).getByText('German: H, B, Fis').click();
   await expect(room.sentence).toContainText('Build B major');
   await classRoom.open('?part=people');
@@ -228,7 +230,7 @@ test('over plain HTTP on a network everything but the named things works', async
   const page = await browser.newPage();
   const address = OWN_SCHOOL.replace('127.0.0.1', 'school.example');
   await page.goto(`${address}/derive?tonic=G&scale=major&direction=up&clef=treble&signature=written`);
-  await expect(page.locator('[data-live=yes]')).toBeVisible();
+  await isLive(page);
   expect(await page.evaluate(() => window.isSecureContext)).toBe(false);
   await page.keyboard.press('k');
   await expect(page.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();

@@ -1,4 +1,4 @@
-import { expect, test } from './room';
+import { expect, isLive, test } from './room';
 
 test('the sentence is said anew by the keyboard alone', async ({ page, room }) => {
   await room.open();
@@ -104,7 +104,7 @@ test('single letters can be turned off as keys, and stay off', async ({ page, ro
   await page.keyboard.press('t');
   await expect(page.getByRole('option')).toHaveCount(0);
   await page.reload();
-  await expect(page.locator('[data-live=yes]')).toBeVisible();
+  await isLive(page);
   await page.keyboard.press('n');
   await expect(page.locator('html')).toHaveAttribute('data-light', 'day');
   await page.keyboard.press('ArrowLeft');

@@ -2,6 +2,7 @@ import { letterAtHeight, nearestTo, notesOfKey } from '../identify/note-entry';
 import type { Letter } from '../note/letter';
 import { heightOf, letterHeight, type Pitch, pitch } from '../note/pitch';
 import { type Alteration, type Fifths, type SpelledNote, spelled, spelledOrNull } from '../note/spelled';
+import { printedSigns } from '../scale/printed';
 import { alteredLetters } from '../scale/signature';
 
 /** A note as somebody wrote it down. */
@@ -105,9 +106,13 @@ export function alterSelected(entry: RowEntry, by: 1 | -1, atClef: Fifths): RowE
   });
 }
 
-/** Makes the selected note a natural. */
+/** Makes the selected note a natural; its sign is printed where the signature or a note before it altered the place. */
 export function naturalSelected(entry: RowEntry, atClef: Fifths): RowEntry {
-  return changed(entry, ({ note }, { octave }) => writtenNote(spelled(note.letter, 0), octave, atClef));
+  return changed(entry, ({ note }, { octave }) => {
+    const natural = spelled(note.letter, 0);
+    const line = [...pitchesOfRow(entry.notes.slice(0, entry.at)), pitch(natural, octave)];
+    return { note: natural, octave, printed: printedSigns(line, atClef).at(-1) ?? null };
+  });
 }
 
 /** Prints the sign of the selected note, needed or not, or leaves it out. */

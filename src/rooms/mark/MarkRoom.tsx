@@ -61,11 +61,12 @@ function Room() {
   const [word, setWord] = useState<string | null>(null);
   const [menu, setMenu] = useState(false);
   const [taken, setTaken] = useState(0);
+  const group = speech.group?.id ?? null;
   const { people, reading, before, answered, decide, drop } = useDecisions({
     w,
     sentence,
     school,
-    group: speech.group?.id ?? null,
+    group,
   });
   const parts = useMemo(
     () =>
@@ -106,7 +107,7 @@ function Room() {
       const answer = answered();
       if (!answer) return;
       void school.change((records, now) => {
-        const label = answer.label || say.pile.nameless(pileOf(records).length + 1);
+        const label = answer.label || say.pile.nameless(pileOf(records, answer.group).length + 1);
         return piling(records, answer, label, newId(), now);
       });
       sayMark({ ...sentence, who: nextWho(sentence.who), given: null, typed: null }, 'finished');
@@ -222,7 +223,7 @@ function Room() {
               </>
             )}
             <PileCard
-              pile={pileOf(school.state.data)}
+              pile={pileOf(school.state.data, group)}
               tellingKey={outcome?.key ?? { tonic: sentence.fields.tonic, scale: sentence.fields.scale }}
               now={outcome?.habit?.habits.join('+') ?? null}
               onRemove={drop}

@@ -190,6 +190,23 @@ describe('a row that is entered', () => {
     expect(pitchesOfRow(enterMidi(EMPTY_ROW, 61, fifths(0), -1).notes).map(midiOf)).toEqual([61]);
   });
 
+  it('prints a natural where a sign before it is in force, at the signature or at a note, and only there', () => {
+    const enter = (letters: string, atClef: ReturnType<typeof fifths>) =>
+      [...letters].reduce<RowEntry>((row, letter) => {
+        if (letter === '#') return alterSelected(row, 1, atClef);
+        if (letter === 'n') return naturalSelected(row, atClef);
+        return enterLetter(row, letter as 'A', { atClef, sign: 0, start: 4 });
+      }, EMPTY_ROW);
+    const printed = (letters: string, atClef = 0) =>
+      enter(letters, fifths(atClef)).notes.map((note) => note.printed);
+    expect(printed('F#G#AGnFn')).toEqual([1, 1, null, 0, 0]);
+    expect(printed('F#FnFn')).toEqual([1, 0, null]);
+    expect(printed('FnGn')).toEqual([null, null]);
+    expect(printed('FnFn', 1)).toEqual([0, null]);
+    // The octave above is another place.
+    expect(printed('F#ABCDFn')).toEqual([1, null, null, null, null, null]);
+  });
+
   it('never grows past its limit, loses its place or a third sign, whatever is pressed', () => {
     const press = fc.constantFrom<(entry: RowEntry) => RowEntry>(
       (entry) => enterLetter(entry, 'F', frame),
@@ -219,6 +236,7 @@ describe('decisions', () => {
   const answered = (label: string) => ({
     label,
     person: null,
+    group: null,
     address: `/mark${writeAnswered(sentence)}`,
     correct: false,
     found: 'signature-ignored',
@@ -251,15 +269,41 @@ describe('decisions', () => {
 
   it('about answers without a name lie beside each other on the pile', () => {
     const lay = (data: typeof NO_DATA, id: string) => {
-      const label = `Answer ${pileOf(data).length + 1}`;
+      const label = `Answer ${pileOf(data, null).length + 1}`;
       return applied(data, piling(data, answered(''), label, id, NOW));
     };
     const first = lay(applied(NO_DATA, deciding(NO_DATA, answered(''), { got: 5 }, 'a', NOW)), 'b');
     const both = lay(first, 'c');
-    expect(pileOf(both).map(({ label, got }) => [label, got])).toEqual([
+    expect(pileOf(both, null).map(({ label, got }) => [label, got])).toEqual([
       ['Answer 1', 5],
       ['Answer 2', null],
     ]);
+  });
+
+  it('about answers lie in the pile of their class, those of no class in every pile', () => {
+    const lay = (data: typeof NO_DATA, label: string, group: string | null, found: string) =>
+      applied(data, piling(data, { ...answered(label), group, found }, label, label, NOW));
+    const first = lay(NO_DATA, 'Tove', 'tuesday', 'one-too-few');
+    const second = lay(first, 'Pia', 'thursday', 'signature-ignored');
+    const data = lay(second, 'Somebody', null, 'accidental-missing');
+    const names = (group: string | null) => pileOf(data, group).map(({ label }) => label);
+    expect([names('tuesday'), names('thursday'), names(null)]).toEqual([
+      ['Tove', 'Somebody'],
+      ['Pia', 'Somebody'],
+      ['Somebody'],
+    ]);
+    const next = { ...answered('Odile'), group: 'thursday' };
+    expect(habitsBefore(data, next)).toEqual(['signature-ignored', 'accidental-missing']);
+  });
+
+  it('about the same answer of two with one name, in two classes, are kept apart', () => {
+    const here = { ...answered('Tove'), group: 'tuesday' };
+    const there = { ...answered('Tove'), group: 'thursday' };
+    const data = applied(NO_DATA, deciding(NO_DATA, here, { got: 5 }, 'a', NOW));
+    expect(remembered(data, here).own?.got).toBe(5);
+    expect(remembered(data, there).own).toBeNull();
+    const both = applied(data, deciding(data, there, { got: 4 }, 'b', NOW));
+    expect(both.marked.map(({ got }) => got)).toEqual([5, 4]);
   });
 
   it('settle a real tie by what was found before', () => {
@@ -294,7 +338,8 @@ describe('decisions', () => {
 
   it('of the demo class are what the room finds', () => {
     const data = demoData(NOW);
-    expect(pileOf(data)).toHaveLength(DEMO_ANSWERS.length);
+    expect(pileOf(data, 'demo-tuesday')).toHaveLength(5);
+    expect(pileOf(data, 'demo-singers')).toHaveLength(DEMO_ANSWERS.length - 5);
     expect(habitCounts(data.marked)[0]).toEqual(['seventh-not-raised', 2]);
     for (const { address, correct, found, score } of data.marked) {
       const { sentence: said, problems } = readMark(address.slice('/mark'.length));

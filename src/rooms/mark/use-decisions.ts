@@ -39,9 +39,10 @@ export function useDecisions({ w, sentence, school, group }: Given) {
     return {
       label: sentence.who,
       person: person?.id ?? null,
+      group,
       address: MARK_PATH + writeAnswered({ ...sentence, typed: null }),
     };
-  }, [people, sentence]);
+  }, [people, sentence, group]);
   const before: Remembered = useMemo(() => remembered(data, name), [data, name]);
   const known = useMemo(() => habitsBefore(data, name), [data, name]);
   const reading: OutcomeReading = useMemo(
