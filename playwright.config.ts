@@ -27,6 +27,7 @@ export default defineConfig({
   use: {
     baseURL: 'http://127.0.0.1:4781',
     viewport: { width: 1280, height: 800 },
+    // A recording of every test would take a third of the time; `--trace on` makes one.
     trace: 'off',
     // Storing the whole application anew for every test would take half of the time.
     serviceWorkers: 'block',

@@ -8,5 +8,7 @@ export default defineConfig({
     environment: 'node',
     // Whole tables take their time on a slow machine; nothing here measures time.
     testTimeout: 120_000,
+    // Every core, also where there are but two.
+    maxWorkers: '100%',
   },
 });

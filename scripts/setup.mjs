@@ -43,7 +43,7 @@ export async function run(title, command, args, { loud = false, env = {} } = {})
   child.stderr?.on('data', (data) => {
     output += data;
   });
-  const ticking = setInterval(() => process.stdout.write(`  … ${seconds()}\n`), PROGRESS_EVERY);
+  const ticking = setInterval(() => process.stdout.write(`  … ${title}, ${seconds()}\n`), PROGRESS_EVERY);
   const code = await new Promise((resolve) => {
     child.on('error', (error) => {
       output += error.message;
@@ -53,7 +53,7 @@ export async function run(title, command, args, { loud = false, env = {} } = {})
   });
   clearInterval(ticking);
   if (code !== 0 && !loud) process.stdout.write(output);
-  process.stdout.write(`  ${code === 0 ? 'done' : 'failed'} in ${seconds()}\n`);
+  process.stdout.write(`  ${title}: ${code === 0 ? 'done' : 'failed'} in ${seconds()}\n`);
   return { ok: code === 0, output };
 }
 

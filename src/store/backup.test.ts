@@ -77,6 +77,7 @@ describe('a backup', () => {
     const data = demoData(NOW);
     const group = partOfGroup(data, 'demo-tuesday');
     expect([group.groups.length, group.people.length, group.kept.length]).toEqual([1, 6, 0]);
+    expect(group.marked.map((each) => each.group)).toEqual(Array(5).fill('demo-tuesday'));
     const lesson = partOfLesson(data, data.lessons[0]?.id ?? null);
     expect([lesson.lessons.length, lesson.kept.length]).toEqual([1, 3]);
     expect(backupOf(group, 'Tuesday theory').part).toBe('Tuesday theory');

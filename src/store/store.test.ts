@@ -173,6 +173,17 @@ describe('classes', () => {
     expect(peopleOf(applied(applied(data, change), inverted(change)), 'g')).toHaveLength(1);
   });
 
+  it('take what was marked in them along, and nothing of another class', () => {
+    const data = demoData(NOW);
+    for (const group of data.groups) {
+      const change = deletingGroup(data, group);
+      const left = applied(data, change);
+      expect(left.marked).toEqual(data.marked.filter((each) => each.group !== group.id));
+      expect(left.people).toEqual(data.people.filter((each) => each.group !== group.id));
+      expect(applied(left, inverted(change))).toEqual(data);
+    }
+  });
+
   it('are mirrored whole, and a mirror that cannot be read is none', () => {
     const { groups } = demoData(NOW);
     for (const group of groups) {

@@ -1,17 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { axeFindsNothing } from './axe';
 import { expect, giveFile, OWN_SCHOOL, test } from './room';
-
-const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
-
-async function axeFindsNothing(page: Page, rules: readonly string[] | null = null): Promise<void> {
-  const axe = new AxeBuilder({ page });
-  const { violations } = await (rules ? axe.withRules([...rules]) : axe.withTags(TAGS)).analyze();
-  const found = violations.map(
-    ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
-  );
-  expect(found).toEqual([]);
-}
 
 /** What can stand open, and the key that opens it. */
 const VIEWS = [

@@ -213,6 +213,42 @@ test('a class with German names reads and says them', async ({ page, mark, class
   await expect(mark.marks).toHaveText('8 of 8');
 });
 
+test('each class has a pile of its own, told in its words', async ({ page, mark }) => {
+  await mark.open('?kind=scale&tonic=A&scale=harmonic-minor&who=Somebody');
+  await expect(mark.pile).toContainText('This pile: 5 answers');
+  await mark.field.fill('A B C D E F G A');
+  await mark.field.press('Enter');
+  await expect(mark.pile).toContainText('This pile: 6 answers');
+  await page.getByRole('button', { name: 'Class: Tuesday theory' }).click();
+  await page.getByRole('menuitem', { name: 'Thursday singers' }).click();
+  await expect(mark.pile).toContainText('This pile: 2 answers');
+  await expect(mark.pile).toContainText('1 of 2 right');
+  await expect(mark.pile.getByRole('link', { name: 'Open Somebody' })).toHaveCount(0);
+  await mark.pile.getByRole('link', { name: 'Open Pia, question 1' }).click();
+  await expect(mark.sentence).toContainText('Sol major');
+  await expect(mark.field).toHaveValue('Sol La Si Do Re Mi Fa Sol');
+  await expect(mark.habit).toContainText('Wrote plain letters');
+});
+
+test('coming down, a natural is written where the sign of the way up is cancelled', async ({
+  page,
+  mark,
+}) => {
+  await mark.open('?kind=scale&tonic=A&scale=melodic-minor&direction=both');
+  await mark.staff.focus();
+  for (const key of ['a', 'b', 'c', 'd', 'e', 'f', '#', 'g', '#', 'a', 'g', 'f', 'e', 'd', 'c', 'b', 'a'])
+    await page.keyboard.press(key);
+  await expect(mark.marks).toHaveText('15 of 15');
+  const missing = mark.checks.getByText(/sign.*(needed|missing)/iu);
+  await expect(missing.first()).toBeVisible();
+  for (let back = 0; back < 6; back += 1) await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('n');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('n');
+  await expect(missing).toHaveCount(0);
+  await expect(mark.marks).toHaveText('15 of 15');
+});
+
 test('the other kinds of question are asked, answered and explained', async ({ page, mark }) => {
   const cases = [
     ['?kind=name-key&fifths=-3&mode=major', 'Ab major', 'Named the key by its last flat'],

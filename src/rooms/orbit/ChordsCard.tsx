@@ -153,6 +153,7 @@ function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly
           {scales.slice(0, SCALES_NAMED).map(({ tonic, scale }) => (
             <GoLink
               key={`${w.note(tonic)}${scale}`}
+              className="inline-block py-0.5"
               href={`/derive${writeAddress({ ...FIRST_SENTENCE, tonic, scale, clef: 'treble', step: null })}`}
             >
               {w.scale(tonic, scale)}
