@@ -2,13 +2,14 @@ import { KeySignature, Stave } from 'vexflow/core';
 import { signaturePlaces } from '@/core/instrument/signature-place';
 import { type Clef, staffPlace } from '@/core/instrument/staff';
 import type { Pitch } from '@/core/note/pitch';
-import type { Alteration, Fifths } from '@/core/note/spelled';
+import { type Alteration, type Fifths, fifths } from '@/core/note/spelled';
 import { printedSigns, signCode } from '@/core/scale/printed';
 import type { WrittenScale } from '@/core/scale/written';
 import { gathered } from './gather';
 import { headGroups } from './heads';
 import { measureByOutlines, Recorder } from './recorder';
 import { type Group, group, type Mark, type Scene } from './scene';
+import { leastStaffWidth } from './staff-width';
 
 const HEIGHT = 132;
 const TOP = 46; // of the top line
@@ -71,13 +72,12 @@ export function engraveSigns(clef: Clef, signs: readonly Pitch[], width: number)
   return { width, height: HEIGHT - 10, groups: emptyStaff(clef, signs, width).groups };
 }
 
-/** Notes on a staff without a signature, each with the sign it needs, as a line without bar lines. */
+/**
+ * Notes on a staff without a signature, each with the sign it needs, as a line without bar lines. It is as wide as
+ * `width`, in pixels, or wider where the signs need more.
+ */
 export function engraveNotes(pitches: readonly Pitch[], clef: Clef, width: number): Scene {
-  const { groups, start } = emptyStaff(clef, [], width);
-  const line = pitches.map((each) => ({ pitch: each }));
-  const printed = printedSigns(pitches, null);
-  const room = { start, end: width - MARGIN, bottom: STAFF_BOTTOM };
-  return { width, height: HEIGHT, groups: [...groups, ...headGroups({ line, clef, printed }, room)] };
+  return engraveRow({ pitches, clef, atClef: fifths(0), printed: undefined }, width);
 }
 
 /** A row as somebody wrote it: any pitches under any signature, each with the sign that was put there. */
@@ -89,13 +89,15 @@ export type WrittenRow = {
   readonly printed: readonly (Alteration | null)[] | undefined;
 };
 
-/** A row on a staff as it was written, right or wrong. */
+/** A row on a staff as it was written, right or wrong; as wide as `width`, in pixels, or wider where its signs need it. */
 export function engraveRow({ pitches, clef, atClef, printed }: WrittenRow, width: number): Scene {
-  const { groups, start } = emptyStaff(clef, signaturePlaces(atClef, clef), width);
+  const signs = printed ?? printedSigns(pitches, atClef);
+  const wide = Math.max(width, leastStaffWidth({ atClef, printed: signs }));
+  const { groups, start } = emptyStaff(clef, signaturePlaces(atClef, clef), wide);
   const line = pitches.map((each) => ({ pitch: each }));
-  const room = { start, end: width - MARGIN, bottom: STAFF_BOTTOM };
-  const heads = headGroups({ line, clef, printed: printed ?? printedSigns(pitches, atClef) }, room);
-  return { width, height: HEIGHT, groups: [...groups, ...heads] };
+  const room = { start, end: wide - MARGIN, bottom: STAFF_BOTTOM };
+  const heads = headGroups({ line, clef, printed: signs }, room);
+  return { width: wide, height: HEIGHT, groups: [...groups, ...heads] };
 }
 
 /**

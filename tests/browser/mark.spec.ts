@@ -227,7 +227,7 @@ test('each class has a pile of its own, told in its words', async ({ page, mark 
   await mark.pile.getByRole('link', { name: 'Open Pia, question 1' }).click();
   await expect(mark.sentence).toContainText('Sol major');
   await expect(mark.field).toHaveValue('Sol La Si Do Re Mi Fa Sol');
-  await expect(mark.habit).toContainText('Wrote plain letters');
+  await expect(mark.habit).toContainText('Wrote plain names');
 });
 
 test('coming down, a natural is written where the sign of the way up is cancelled', async ({

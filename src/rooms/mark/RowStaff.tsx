@@ -93,12 +93,12 @@ export function RowStaff({ entry, frame, rises, judged, onEntry, onOtherKey }: P
   const { ref, room } = useRoom<HTMLDivElement>({ width: 700, height: 132 });
   const { notes, at } = entry;
   const pitches = useMemo(() => pitchesOfRow(notes, rises), [notes, rises]);
-  const width = Math.max(room.width, 80 + notes.length * 34);
   const scene = useMemo(() => {
     const known = notes.every(({ printed }) => printed !== undefined);
     const printed = known ? notes.map((note) => note.printed ?? null) : undefined;
-    return engraver?.engraveRow({ pitches, clef: frame.clef, atClef: frame.atClef, printed }, width) ?? null;
-  }, [engraver, notes, pitches, frame.clef, frame.atClef, width]);
+    const row = { pitches, clef: frame.clef, atClef: frame.atClef, printed };
+    return engraver?.engraveRow(row, room.width) ?? null;
+  }, [engraver, notes, pitches, frame.clef, frame.atClef, room.width]);
   const heads = useMemo(
     () =>
       scene
@@ -130,7 +130,7 @@ export function RowStaff({ entry, frame, rises, judged, onEntry, onOtherKey }: P
         title={say.entry.staff}
         description={description}
         clef={frame.clef}
-        width={width}
+        width={scene?.width ?? room.width}
         onKeys={keys}
         onHeight={(height) =>
           onEntry(

@@ -15,7 +15,6 @@ export function LineStaves({ line }: Props) {
   const { line: say } = orbitWords(w);
   const engraver = useStaffEngraver();
   const { ref, room } = useRoom<HTMLDivElement>({ width: 360, height: 240 });
-  const width = Math.max(room.width, 70 + line.length * 32);
   const staves = useMemo(() => {
     const low = nearest(line.map(({ note }) => note));
     const high = low.flatMap((pitch) => aFifthHigher(pitch) ?? []);
@@ -25,9 +24,9 @@ export function LineStaves({ line }: Props) {
     ].map(({ title, pitches }) => ({
       title,
       pitches,
-      scene: engraver?.engraveNotes(pitches, 'treble', width) ?? null,
+      scene: engraver?.engraveNotes(pitches, 'treble', room.width) ?? null,
     }));
-  }, [engraver, line, width, say]);
+  }, [engraver, line, room.width, say]);
   return (
     <div ref={ref} className="shrink-0 overflow-x-auto">
       {staves.map(
@@ -39,7 +38,7 @@ export function LineStaves({ line }: Props) {
               scene={scene}
               title={title}
               description={pitches.map(({ note }) => w.spokenNote(note)).join(', ')}
-              style={{ width, maxWidth: 'none' }}
+              style={{ width: scene.width, maxWidth: 'none' }}
             />
           ),
       )}

@@ -26,10 +26,9 @@ export function NoteStaff({ notes, shown, onLit, onKeys, onLetter }: Props) {
   const say = questionWords(w).entry;
   const engraver = useStaffEngraver();
   const { ref, room } = useRoom<HTMLDivElement>({ width: 736, height: 132 });
-  const width = Math.max(room.width, 80 + notes.length * 34);
   const scene = useMemo(
-    () => engraver?.engraveNotes(nearest(notes), 'treble', width) ?? null,
-    [engraver, notes, width],
+    () => engraver?.engraveNotes(nearest(notes), 'treble', room.width) ?? null,
+    [engraver, notes, room.width],
   );
   const heads = useMemo(
     () =>
@@ -49,7 +48,7 @@ export function NoteStaff({ notes, shown, onLit, onKeys, onLetter }: Props) {
         scene={scene}
         title={say.staff}
         description={notes.map(w.spokenNote).join(', ')}
-        width={width}
+        width={scene?.width ?? room.width}
         onKeys={onKeys}
         onHeight={(height) => onLetter(letterAtHeight(height))}
         under={heads.map(({ id, x, y }) => (
