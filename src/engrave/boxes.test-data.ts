@@ -1,4 +1,4 @@
-import { boxOf } from './glyphs';
+import { boxOf, glyphNamed } from './glyphs';
 import type { Group, Mark, Scene } from './scene';
 
 /** Where a mark lies in its drawing, in pixels from the upper left corner. */
@@ -15,6 +15,10 @@ const LETTER = 0.56;
 function boxOfMark(mark: Mark): Box | null {
   switch (mark.kind) {
     case 'glyph': {
+      if (/^(sans|serif)/u.test(mark.glyph)) {
+        const width = (glyphNamed(mark.glyph).width / 1000) * mark.size;
+        return { left: mark.x, right: mark.x + width, top: mark.y - mark.size * 0.72, bottom: mark.y };
+      }
       const [left = 0, top = 0, right = 0, bottom = 0] = boxOf(mark.glyph);
       const scale = mark.size / 1000;
       return {

@@ -37,21 +37,63 @@ export type CompareQuestion = {
 };
 
 /** Height in pixels of what a row is called. */
-const TITLE = 12;
+const TITLE = 17;
+
+/** The narrowest column in pixels in which a name with two signs can be read; the drawing is widened to keep it. */
+const LEAST_COLUMN = 24;
+
+/** The widest step with moons, in semitones: two whole steps. */
+const WIDEST_WITH_MOONS = 4;
 
 /** Room in pixels for the words of a mark, so that two of them never meet. */
 const TEXT_ROOM = 190;
 
-type Layout = { readonly grid: Grid; readonly rowHeight: number; readonly above: number };
+/** How many notes of a row stand before this one on the same key; it stands under them, so that none is hidden. */
+function depthAt({ notes }: CompareRow, at: number): number {
+  return notes.slice(0, at).filter(({ column }) => column === notes[at]?.column).length;
+}
+
+const deepest = (row: CompareRow) => Math.max(0, ...row.notes.map((_, at) => depthAt(row, at)));
+
+/** The widest step that has moons over it, in semitones; a whole step at least. */
+function widestStep(rows: readonly CompareRow[]): number {
+  const steps = rows.flatMap(({ notes }) =>
+    notes.slice(1).map(({ column }, gap) => Math.abs(column - (notes[gap]?.column ?? column))),
+  );
+  return Math.max(2, ...steps.filter((semitones) => semitones <= WIDEST_WITH_MOONS));
+}
+
+type Layout = {
+  readonly grid: Grid;
+  readonly width: number;
+  readonly height: number;
+  /** Heights of each row's top, and of the centres of its notes. */
+  top(row: number): number;
+  centre(row: number): number;
+  /** How much lower each further note on the same key stands. */
+  readonly deeper: number;
+};
 
 function layoutFor({ rows, width, height }: CompareQuestion): Layout {
   const columns = rows.flatMap(({ notes }) => notes.map(({ column }) => column));
   const [first, last] = [Math.min(0, ...columns), Math.max(12, ...columns)];
-  const rowHeight = height / Math.max(1, rows.length);
+  const share = height / Math.max(1, rows.length);
   // Arcs flatten with the height of a row, so the grid is asked for one row of that height, keys not counted.
-  const grid = gridFor({ width, height: rowHeight + 90 - TITLE }, first, last, false);
-  const above = TITLE + grid.arc(3) + grid.moon + grid.small + 6 + grid.radius;
-  return { grid, rowHeight: Math.max(rowHeight, above + grid.radius + 26), above };
+  const wide = Math.max(width, LEAST_COLUMN * (last - first + 1));
+  const grid = gridFor({ width: wide, height: share + 90 - TITLE }, first, last, false);
+  const above = TITLE + grid.arc(widestStep(rows)) + grid.moon + grid.small + 6 + grid.radius;
+  const rowHeight = Math.max(share, above + grid.radius + 26);
+  const deeper = 2 * grid.radius + 3;
+  const top = (row: number) =>
+    rows.slice(0, row).reduce((sum, each) => sum + rowHeight + deeper * deepest(each), 0);
+  return {
+    grid,
+    width: wide,
+    height: top(rows.length),
+    top,
+    centre: (row) => top(row) + Math.min(above, rowHeight - grid.radius - 8),
+    deeper,
+  };
 }
 
 function noteMarks(
@@ -78,7 +120,7 @@ function arcsOf(w: ClassWords, grid: Grid, row: CompareRow, at: number, y: numbe
   return row.notes.slice(1).flatMap(({ column }, gap): Group[] => {
     const before = row.notes[gap]?.column ?? column;
     const semitones = Math.abs(column - before);
-    if (semitones < 1 || semitones > 4) return [];
+    if (semitones < 1 || semitones > WIDEST_WITH_MOONS) return [];
     const wide = semitones > 2 ? 2.1 : 1;
     const ringed: readonly Mark[] = row.wrongSteps.includes(gap + 1)
       ? [
@@ -120,9 +162,9 @@ function roomForWords(own: Span, others: readonly Span[], edge: number): Span | 
 
 /** A dotted line from a wrong note to where it should stand, with what differs, where there is room for the words. */
 function markGroups(
-  grid: Grid,
+  { grid, centre, deeper }: Layout,
+  rows: readonly CompareRow[],
   marks: readonly CompareMark[],
-  centre: (row: number) => number,
 ): readonly Group[] {
   const span = ({ from, to }: CompareMark): Span => [
     grid.x(Math.min(from, to)) - 6,
@@ -135,7 +177,8 @@ function markGroups(
   return marks.map((mark, at) => {
     const { row, from, to, text } = mark;
     const [x1, x2] = [grid.x(from), grid.x(to)];
-    const y1 = centre(row) + grid.radius + 3;
+    const below = rows[row] ? deeper * deepest(rows[row]) : 0;
+    const y1 = centre(row) + below + grid.radius + 3;
     const y2 = centre(row + 1) - grid.radius - grid.arc(2) - grid.moon * 2 - 14;
     const middle = (y1 + y2) / 2;
     const d = `M${x1} ${y1}C${x1} ${middle} ${x2} ${middle} ${x2} ${Math.max(y2, y1 + 6)}`;
@@ -152,26 +195,30 @@ function markGroups(
 
 /**
  * What was given above what was expected on one grid of half steps: notes that stand one under the other sound alike,
- * and a wrong step is seen as a gap of another width. Groups: `title`, `arc`, `note` with its place, and `mark`.
+ * and a wrong step is seen as a gap of another width. Two notes of a row on one key stand one under the other. Groups: `title`, `arc`, `note` with its place, and `mark`.
  */
 export function compareScene(question: CompareQuestion): Scene {
-  const { w, rows, marks, width } = question;
-  const { grid, rowHeight, above } = layoutFor(question);
-  const centre = (row: number) => row * rowHeight + Math.min(above, rowHeight - grid.radius - 8);
+  const { w, rows, marks } = question;
+  const layout = layoutFor(question);
+  const { grid, top, centre, deeper } = layout;
   const drawn = rows.flatMap((row, at): readonly Group[] => {
     const y = centre(at);
     const title = group(`title-${at}`, 'title', [
-      words(row.title, 2, at * rowHeight + 14, { size: 13, fill: 'quiet', bold: true, anchor: 'start' }),
+      words(row.title, 2, top(at) + 14, { size: 13, fill: 'quiet', bold: true, anchor: 'start' }),
     ]);
     const heads = row.notes.map((note, place) =>
       group(
         `note-${at}-${place}`,
         row.expected ? 'expected' : 'note',
         noteMarks(w, grid, note, row.expected),
-        { x: grid.x(note.column), y, place },
+        { x: grid.x(note.column), y: y + deeper * depthAt(row, place), place },
       ),
     );
     return [title, ...arcsOf(w, grid, row, at, y), ...heads];
   });
-  return { width, height: rowHeight * rows.length, groups: [...drawn, ...markGroups(grid, marks, centre)] };
+  return {
+    width: layout.width,
+    height: layout.height,
+    groups: [...drawn, ...markGroups(layout, rows, marks)],
+  };
 }

@@ -71,6 +71,7 @@ function CompareGrid({
         scene={scene}
         title={say.title}
         description={[...description, ...findings].join('. ')}
+        {...(scene.width > room.width ? { style: { minWidth: scene.width } } : {})}
       />
     </div>
   );
