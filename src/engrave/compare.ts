@@ -39,6 +39,9 @@ export type CompareQuestion = {
 /** Height in pixels of what a row is called. */
 const TITLE = 17;
 
+/** Width in pixels of a letter of it, on the generous side. */
+const TITLE_LETTER = 8;
+
 /** The narrowest column in pixels in which a name with two signs can be read; the drawing is widened to keep it. */
 const LEAST_COLUMN = 24;
 
@@ -48,9 +51,17 @@ const WIDEST_WITH_MOONS = 4;
 /** Room in pixels for the words of a mark, so that two of them never meet. */
 const TEXT_ROOM = 190;
 
-/** How many notes of a row stand before this one on the same key; it stands under them, so that none is hidden. */
+/**
+ * How many notes of a row stand over this one on the same key, so that none is hidden: those before it, and a wrong one
+ * stands under the right ones, next to what is said of it.
+ */
 function depthAt({ notes }: CompareRow, at: number): number {
-  return notes.slice(0, at).filter(({ column }) => column === notes[at]?.column).length;
+  const own = notes[at];
+  if (!own) return 0;
+  return notes.filter(
+    ({ column, wrong }, place) =>
+      column === own.column && (wrong === own.wrong ? place < at : own.wrong && !wrong),
+  ).length;
 }
 
 const deepest = (row: CompareRow) => Math.max(0, ...row.notes.map((_, at) => depthAt(row, at)));
@@ -77,13 +88,14 @@ type Layout = {
 function layoutFor({ rows, width, height }: CompareQuestion): Layout {
   const columns = rows.flatMap(({ notes }) => notes.map(({ column }) => column));
   const [first, last] = [Math.min(0, ...columns), Math.max(12, ...columns)];
-  const share = height / Math.max(1, rows.length);
-  // Arcs flatten with the height of a row, so the grid is asked for one row of that height, keys not counted.
   const wide = Math.max(width, LEAST_COLUMN * (last - first + 1));
+  const deeper = 2 * gridFor({ width: wide, height }, first, last, false).radius + 3;
+  const depths = rows.reduce((sum, row) => sum + deeper * deepest(row), 0);
+  const share = (height - depths) / Math.max(1, rows.length);
+  // Arcs flatten with the height of a row, so the grid is asked for one row of that height, keys not counted.
   const grid = gridFor({ width: wide, height: share + 90 - TITLE }, first, last, false);
   const above = TITLE + grid.arc(widestStep(rows)) + grid.moon + grid.small + 6 + grid.radius;
   const rowHeight = Math.max(share, above + grid.radius + 26);
-  const deeper = 2 * grid.radius + 3;
   const top = (row: number) =>
     rows.slice(0, row).reduce((sum, each) => sum + rowHeight + deeper * deepest(each), 0);
   return {
@@ -162,7 +174,7 @@ function roomForWords(own: Span, others: readonly Span[], edge: number): Span | 
 
 /** A dotted line from a wrong note to where it should stand, with what differs, where there is room for the words. */
 function markGroups(
-  { grid, centre, deeper }: Layout,
+  { grid, top, centre, deeper }: Layout,
   rows: readonly CompareRow[],
   marks: readonly CompareMark[],
 ): readonly Group[] {
@@ -179,7 +191,9 @@ function markGroups(
     const [x1, x2] = [grid.x(from), grid.x(to)];
     const below = rows[row] ? deeper * deepest(rows[row]) : 0;
     const y1 = centre(row) + below + grid.radius + 3;
-    const y2 = centre(row + 1) - grid.radius - grid.arc(2) - grid.moon * 2 - 14;
+    const title = (rows[row + 1]?.title.length ?? 0) * TITLE_LETTER;
+    // Over the title of the next row it ends before it.
+    const y2 = x2 < title ? top(row + 1) : centre(row + 1) - grid.radius - grid.arc(2) - grid.moon * 2 - 14;
     const middle = (y1 + y2) / 2;
     const d = `M${x1} ${y1}C${x1} ${middle} ${x2} ${middle} ${x2} ${Math.max(y2, y1 + 6)}`;
     const others = taken.filter((each, place) => place !== at && each.row === row).map((each) => each.span);
