@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { ANY_TYPED } from '../mark/any-given.test-data';
 import { EXAMPLES, row } from '../mark/examples.test-data';
-import { type Given, judgeGiven, rightAnswer } from '../mark/given';
+import { type Given, givenKind, judgeGiven, rightAnswer } from '../mark/given';
 import { MARK_KINDS, type MarkQuestion } from '../mark/questions';
 import { noteNamed } from '../note/parse';
 import { asciiName } from '../note/spelled';
@@ -133,6 +134,29 @@ describe('a typed answer', () => {
         }
       }
     }
+  });
+
+  it('right or wrong is said so that it is read again, in any class', () => {
+    const cases = fc
+      .tuple(
+        fc
+          .constantFrom(...MARK_KINDS)
+          .chain((kind) => fc.constantFrom(...QUESTIONS.filter((each) => each.kind === kind))),
+        fc.constantFrom(...CHOICES.noteNames),
+      )
+      .chain(([asked, noteNames]) =>
+        fc.tuple(fc.constant(asked), fc.constant(noteNames), ANY_TYPED[givenKind(asked)]),
+      );
+    fc.assert(
+      fc.property(cases, ([asked, noteNames, given]) => {
+        const w = wordsOf({ ...USUAL_SETTINGS, noteNames });
+        const said = sayGiven(w, asked, given);
+        const reading = readGiven(w, asked, said);
+        if (!reading.ok) throw new Error(`'${said}' as ${asked.kind}, ${noteNames}: ${reading.why}`);
+        expect(reading.given, `'${said}' as ${asked.kind}, ${noteNames}`).toEqual(given);
+      }),
+      { numRuns: 2000 },
+    );
   });
 
   it('of any text is read or refused', () => {

@@ -31,7 +31,8 @@ export function sayGiven(w: ClassWords, asked: MarkQuestion, given: Given): stri
     }
     case 'count': {
       const list = given.signs ? w.row(given.signs) : '';
-      const count = given.fifths === null ? '' : given.fifths === 0 ? 'none' : countText(given.fifths);
+      const none = list === '' ? 'none' : '0';
+      const count = given.fifths === null ? '' : given.fifths === 0 ? none : countText(given.fifths);
       return [count, list].filter(Boolean).join(': ');
     }
     case 'steps':

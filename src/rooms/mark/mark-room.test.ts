@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type Given, rightAnswer } from '@/core/mark/given';
+import { ANY_GIVEN } from '@/core/mark/any-given.test-data';
+import { type Given, givenKind, rightAnswer } from '@/core/mark/given';
 import { markProblem } from '@/core/mark/markable';
 import { MARK_KINDS } from '@/core/mark/questions';
 import {
@@ -90,6 +91,26 @@ describe('the address', () => {
         expect(back.given?.is).toBe(sentence.given?.is);
         expect(markText(ENGLISH, back)).not.toMatch(/undefined|\{\}| {2}/u);
       }),
+    );
+  });
+
+  it('of any answer, right or wrong, however it was entered, brings back just that answer', () => {
+    const cases = fc
+      .tuple(fc.constantFrom(...MARK_KINDS), fields)
+      .map(([kind, of]): MarkSentence => ({ kind, who: '', fields: of, given: null, typed: null }))
+      .chain((bare) =>
+        ANY_GIVEN[givenKind(askedOf(bare, USUAL_SETTINGS))].map((given) => ({ ...bare, given })),
+      );
+    fc.assert(
+      fc.property(cases, (sentence) => {
+        const search = writeMark(sentence);
+        const { sentence: back, problems } = readMark(search);
+        expect(problems).toEqual([]);
+        expect(back.given, search).toEqual(sentence.given);
+        expect(back.typed).toBeNull();
+        expect(writeMark(back)).toBe(search);
+      }),
+      { numRuns: 1000 },
     );
   });
 
