@@ -15,7 +15,8 @@ import type { ChordQuestion, DegreeQuestion } from './questions';
 import { fromWorkings } from './signature/from-workings';
 import { written } from './working';
 
-const DEGREES: readonly Procedure<DegreeQuestion, SpelledNote>[] = [
+/** Every habit behind a wrong degree. */
+export const DEGREES: readonly Procedure<DegreeQuestion, SpelledNote>[] = [
   ...fromWorkings<DegreeQuestion, SpelledNote>(
     (working, { degree }) => written(working, 'up')?.[degree - 1] ?? null,
   ),
@@ -58,7 +59,8 @@ export function judgeDegree(
   };
 }
 
-const NOTES_OF_CHORD: readonly Procedure<ChordQuestion, readonly SpelledNote[]>[] = [
+/** Every habit behind wrong notes of a chord. */
+export const NOTES_OF_CHORD: readonly Procedure<ChordQuestion, readonly SpelledNote[]>[] = [
   ...fromWorkings<ChordQuestion, readonly SpelledNote[]>((working, { degree, size }) => {
     const row = written(working, 'up');
     return row && inThirds(row, degree - 1, size);

@@ -44,7 +44,8 @@ const twoHalves: Procedure<StepsQuestion, Steps> = {
   makes: () => MISPLACED,
 };
 
-const STEPPING: readonly Procedure<StepsQuestion, Steps>[] = [
+/** Every habit behind a wrong row of steps. */
+export const STEPPING: readonly Procedure<StepsQuestion, Steps>[] = [
   stepsOf('seventh-not-raised', 2, ['harmonic-minor'], ['natural-minor']),
   stepsOf('sixth-and-seventh-not-raised', 2, ['melodic-minor'], ['natural-minor']),
   stepsOf('sixth-raised', 2, ['harmonic-minor'], ['melodic-minor']),

@@ -9,7 +9,8 @@ import { octaveForgotten } from './transposing/octave-forgotten';
 import { transposed } from './transposing/transpose';
 import { transposedWrongWay } from './transposing/transposed-wrong-way';
 
-const PROCEDURES: readonly Procedure<TransposeQuestion, Pitch>[] = [transposedWrongWay, octaveForgotten];
+/** Every habit behind a wrong written pitch. */
+export const WRITING: readonly Procedure<TransposeQuestion, Pitch>[] = [transposedWrongWay, octaveForgotten];
 
 const samePitch = (one: Pitch, other: Pitch) => one.note === other.note && one.octave === other.octave;
 
@@ -45,7 +46,7 @@ export function judgeTransposed(
   return {
     correct,
     findings: correct ? [] : [finding],
-    causes: answer ? explain(PROCEDURES, question, [right, answer], samePitch, known) : [],
+    causes: answer ? explain(WRITING, question, [right, answer], samePitch, known) : [],
     checks: [
       { check: 'letter-right', holds: answer ? letter : null, at: [], about: [] },
       { check: 'sign-right', holds: answer && letter ? answer.note === right.note : null, at: [], about: [] },

@@ -17,6 +17,6 @@ export const caseSwapped: Procedure<ChordQuestion, NumeralReading> = {
   second: true,
   makes: (_, before) => {
     const triad = SWAPPED[before.triad];
-    return triad ? [{ ...before, triad }] : [];
+    return triad ? [{ ...before, triad, half: false }] : [];
   },
 };
