@@ -22,7 +22,7 @@ module.exports = {
       name: 'core-is-pure',
       comment: 'the core uses no package and nothing of Node',
       severity: 'error',
-      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core/', pathNot: '\\.test(-data)?\\.ts$' },
       to: { dependencyTypes: ['npm', 'npm-dev', 'core', 'npm-no-pkg', 'npm-unknown'] },
     },
     {

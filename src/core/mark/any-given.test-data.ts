@@ -8,7 +8,7 @@ import { TONICS } from '../scale/tonic';
 import type { Given } from './given';
 
 /** Any note with up to two signs. */
-export const anyNote = fc
+const anyNote = fc
   .tuple(fc.constantFrom(...LETTERS), fc.constantFrom(...ALTERATIONS))
   .map(([letter, alteration]) => spelled(letter, alteration));
 
