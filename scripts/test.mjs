@@ -43,6 +43,7 @@ function count(file, read, ok) {
 }
 
 await stage('Format and lint', npx('biome', 'check', '--error-on-warnings', '.'));
+await stage('Writing the types that both kinds of check read', npx('astro', 'sync'));
 // Each of these keeps one core busy.
 await Promise.all([
   stage('Types in pages', npx('astro', 'check', '--minimumFailingSeverity', 'hint')),

@@ -209,7 +209,8 @@ function markGroups(
 
 /**
  * What was given above what was expected on one grid of half steps: notes that stand one under the other sound alike,
- * and a wrong step is seen as a gap of another width. Two notes of a row on one key stand one under the other. Groups: `title`, `arc`, `note` with its place, and `mark`.
+ * and a wrong step is seen as a gap of another width. Two notes of a row on one key stand one under the other. It is as
+ * wide as it was asked to be, or wider where its columns need it. Groups: `title`, `arc`, `note` with its place, `mark`.
  */
 export function compareScene(question: CompareQuestion): Scene {
   const { w, rows, marks } = question;

@@ -23,11 +23,14 @@ export type Remembered = {
 
 const isDecided = ({ habit, accepted }: MarkedAnswer) => habit !== null || accepted;
 
-/** Finds what was decided before: about this very answer, or the latest about the same one of somebody else. */
+/**
+ * Finds what was decided before: about this very answer, or the latest about the same one of somebody else. An answer
+ * from before there was a class is this one too.
+ */
 export function remembered(data: SchoolData, { address, label, person, group }: Named): Remembered {
   const same = data.marked.filter((each) => each.address === address);
-  const own =
-    same.find((each) => each.label === label && each.person === person && each.group === group) ?? null;
+  const named = same.filter((each) => each.label === label && each.person === person);
+  const own = [group, null].flatMap((of) => named.find((each) => each.group === of) ?? [])[0] ?? null;
   const like = same
     .filter((each) => each !== own && isDecided(each))
     .toSorted((a, b) => (a.changedAt < b.changedAt ? 1 : -1));

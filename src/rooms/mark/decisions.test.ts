@@ -87,6 +87,16 @@ describe('decisions', () => {
     expect(both.marked.map(({ got }) => got)).toEqual([5, 4]);
   });
 
+  it('about an answer from before there was a class hold in it, and belong to it from then on', () => {
+    const before = answered('Tove');
+    const data = applied(NO_DATA, deciding(NO_DATA, before, { got: 5 }, 'a', NOW));
+    const now = { ...before, group: 'tuesday' };
+    expect(remembered(data, now).own?.got).toBe(5);
+    const later = applied(data, deciding(data, now, { comment: 'Say the sign.' }, 'b', NOW));
+    expect(later.marked).toMatchObject([{ id: 'a', group: 'tuesday', got: 5, comment: 'Say the sign.' }]);
+    expect(remembered(later, { ...before, group: 'thursday' }).own).toBeNull();
+  });
+
   it('settle a real tie by what was found before', () => {
     const before = applied(
       NO_DATA,
