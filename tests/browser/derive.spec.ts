@@ -29,6 +29,7 @@ test('the working is stepped, and every surface moves with it', async ({ page, r
 
   await page.getByRole('button', { name: 'Step back' }).click();
   await expect(room.step).toContainText('G up a whole step is A.');
+  await expect(room.step).toBeInViewport();
   await room.working.getByRole('button', { name: /B♭ up a whole step/u }).click();
   await expect(room.step).toContainText('B♭ up a whole step is C.');
   await page.keyboard.press('End');
@@ -52,6 +53,8 @@ test('the method by circle and signature puts the signature first, sign by sign,
   const signs = room.surface('Staff').locator('[data-part=sign]');
   await expect(signs).toHaveCount(3);
   await expect(room.surface('Staff').locator('[data-part=sign][data-waiting]')).toHaveCount(3);
+  // The list scrolls to the step in hand; a press meanwhile would miss its line.
+  await expect(room.step).toBeInViewport();
   await room.working.getByRole('button', { name: /E becomes E♭/u }).click();
   await expect(room.surface('Staff').locator('[data-part=sign][data-waiting]')).toHaveCount(1);
 });

@@ -185,6 +185,48 @@ test('the ask line answers anything: two readings, a question, a refusal, and wh
   await expect(room.sentence).toContainText('Build B major');
 });
 
+test('Enter pressed before the ask line has its answers is not lost', async ({ page, room }) => {
+  let letThrough = () => {};
+  const held = new Promise<void>((resolve) => {
+    letThrough = resolve;
+  });
+  await page.route('**/AskAnswers*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await room.open();
+  await page.keyboard.press('/');
+  const line = page.getByRole('combobox', { name: 'Ask line' });
+  await expect(line).toBeFocused();
+  await line.fill('signature of E major');
+  await page.keyboard.press('Enter');
+  await expect(line).toHaveValue('signature of E major');
+  letThrough();
+  await expect(room.sentence).toHaveText('Write the signature of E major, in the treble clef.');
+  await expect(line).toHaveValue('');
+});
+
+test('what is typed before the ask line is there is not lost, and is no key of the room', async ({
+  page,
+  room,
+}) => {
+  let letThrough = () => {};
+  const held = new Promise<void>((resolve) => {
+    letThrough = resolve;
+  });
+  await page.route('**/AskLine*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await room.open();
+  await page.keyboard.press('/');
+  await expect(page.getByRole('textbox', { name: 'Ask line' })).toBeFocused();
+  await page.keyboard.type('signature of E major');
+  await page.keyboard.press('Enter');
+  letThrough();
+  await expect(room.sentence).toHaveText('Write the signature of E major, in the treble clef.');
+});
+
 test('a question is kept on the shelf, found there, and taken back', async ({ page, room }) => {
   await room.open('/derive?question=key&fifths=-3');
   await page.keyboard.press('k');

@@ -14,6 +14,8 @@ type Props = {
   readonly text: string;
   /** Where the line finds who walks and takes the answers. */
   readonly keys: RefObject<AskKeys | null>;
+  /** Whether the first answer is taken as soon as there is one. */
+  readonly taking: RefObject<boolean>;
   readonly onActive: (id: string | null) => void;
   readonly onText: (text: string) => void;
   readonly onGo: (href: string) => void;
@@ -22,7 +24,7 @@ type Props = {
 type Row = { readonly key: string; readonly text: string; readonly take: () => void };
 
 /** What a line was read as, live: every reading, or what was not understood, or what was asked before. */
-export function AskAnswers({ id, text, keys, onActive, onText, onGo }: Props) {
+export function AskAnswers({ id, text, keys, taking, onActive, onText, onGo }: Props) {
   const w = useWords();
   const say = askWords(w);
   const { readings, problem } = useMemo(() => ask(w, text), [w, text]);
@@ -54,10 +56,14 @@ export function AskAnswers({ id, text, keys, onActive, onText, onGo }: Props) {
       },
       take: () => current.current.rows[current.current.shown]?.take(),
     };
+    if (taking.current) {
+      taking.current = false;
+      keys.current.take();
+    }
     return () => {
       keys.current = null;
     };
-  }, [keys]);
+  }, [keys, taking]);
   useEffect(() => onActive(rows.length > 0 ? `${id}-${shown}` : null), [onActive, id, shown, rows.length]);
 
   return (

@@ -8,19 +8,27 @@ const AskAnswers = lazy(() => import('./AskAnswers').then((module) => ({ default
 
 const LIST = 'ask-answers';
 
+type Props = {
+  readonly focused: boolean;
+  /** What was typed before the line was there, and whether Enter was pressed after it. */
+  readonly early: { readonly text: string; readonly taken: boolean };
+};
+
 /**
  * The line that answers anything: a teacher's shorthand to the right sentence. The grammar is loaded when somebody
  * comes to it.
  */
-export function AskLine({ focused }: { readonly focused: boolean }) {
+export function AskLine({ focused, early }: Props) {
   const w = useWords();
   const say = askWords(w);
-  const [text, setText] = useState('');
+  const [text, setText] = useState(early.text);
   const [open, setOpen] = useState(false);
   const [active, setActive] = useState<string | null>(null);
   const field = useRef<HTMLInputElement>(null);
   const box = useRef<HTMLDivElement>(null);
   const keys = useRef<AskKeys | null>(null);
+  /** Enter was pressed before there were answers to take; they take it when they come. */
+  const taking = useRef(early.taken);
 
   useEffect(() => {
     const slash = (event: KeyboardEvent) => {
@@ -71,6 +79,7 @@ export function AskLine({ focused }: { readonly focused: boolean }) {
         className="field pr-9 placeholder:text-quiet"
         onFocus={() => setOpen(true)}
         onChange={(event) => {
+          taking.current = false;
           setText(event.target.value);
           setOpen(true);
         }}
@@ -80,6 +89,7 @@ export function AskLine({ focused }: { readonly focused: boolean }) {
         onKeyDown={(event) => {
           if (event.nativeEvent.isComposing) return;
           if (event.key === 'Escape') {
+            taking.current = false;
             if (text === '') field.current?.blur();
             setText('');
             setOpen(false);
@@ -88,7 +98,8 @@ export function AskLine({ focused }: { readonly focused: boolean }) {
             keys.current?.move(event.key === 'ArrowDown' ? 1 : -1);
           } else if (event.key === 'Enter') {
             event.preventDefault();
-            keys.current?.take();
+            if (keys.current) keys.current.take();
+            else taking.current = text.trim() !== '';
           }
         }}
       />
@@ -97,7 +108,15 @@ export function AskLine({ focused }: { readonly focused: boolean }) {
       </kbd>
       {open && (
         <Suspense>
-          <AskAnswers id={LIST} text={text} keys={keys} onActive={setActive} onText={setText} onGo={go} />
+          <AskAnswers
+            id={LIST}
+            text={text}
+            keys={keys}
+            taking={taking}
+            onActive={setActive}
+            onText={setText}
+            onGo={go}
+          />
         </Suspense>
       )}
     </div>
