@@ -53,6 +53,8 @@ for (const { file, address, keys } of VIEWS) {
   const page = await context.newPage();
   await page.goto(`http://127.0.0.1:${PORT}${address}`);
   await page.locator('[data-live=yes]').waitFor();
+  await page.getByRole('button', { name: /^Class: / }).waitFor();
+  await page.getByRole('combobox', { name: 'Ask line' }).waitFor();
   if (address.includes('question=name')) {
     await page.getByRole('application').locator('[data-part=note]').first().waitFor();
   } else if (address.includes('question=')) {
@@ -67,7 +69,6 @@ for (const { file, address, keys } of VIEWS) {
     await page.getByRole('button', { name: 'Shelf (8)' }).waitFor();
     await page.locator('[aria-label=Staff] [data-part=note]').first().waitFor();
   } else {
-    await page.getByRole('button', { name: /^Class: / }).waitFor();
     await page.waitForLoadState('networkidle');
   }
   for (const key of keys) await page.keyboard.press(key);

@@ -54,7 +54,7 @@ function Cell({ row, column }: { readonly row: BookRow; readonly column: BookCol
   if (column === 'minor') return <KeyLink it={row.minor} />;
   if (column === 'modes')
     return (
-      <span className="flex flex-wrap gap-x-3">
+      <span className="flex flex-wrap gap-x-3 gap-y-1">
         {row.modes.map((key) => (
           <KeyLink key={key.mode} it={key} />
         ))}

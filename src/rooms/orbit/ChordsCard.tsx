@@ -142,18 +142,17 @@ function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly
       </div>
       <p className="text-small">{sayFamily(w, triads)}</p>
       {moves && (
-        <div>
+        <div className="flex flex-wrap items-baseline gap-x-3">
           <h3 className="text-small text-quiet">{say.twoFiveOne}</h3>
           <div>{moves.map((chord) => chordSymbol(w, chord)).join(', ')}</div>
         </div>
       )}
       <div>
         <h3 className="text-small text-quiet">{say.scales(chordSymbol(w, it.chord))}</h3>
-        <div className="flex flex-wrap gap-x-3">
+        <div className="flex flex-wrap gap-x-3 gap-y-1">
           {scales.slice(0, SCALES_NAMED).map(({ tonic, scale }) => (
             <GoLink
               key={`${w.note(tonic)}${scale}`}
-              className="inline-block py-0.5"
               href={`/derive${writeAddress({ ...FIRST_SENTENCE, tonic, scale, clef: 'treble', step: null })}`}
             >
               {w.scale(tonic, scale)}

@@ -49,7 +49,7 @@ export function KeyCard({ it, readsOff, onReadOff }: Props) {
         <Neighbours it={it} />
         <Relations it={it} />
         <dt className="text-small text-quiet">{say.owners}</dt>
-        <dd className="flex flex-wrap gap-x-3">
+        <dd className="flex flex-wrap gap-x-3 gap-y-1">
           {MODES.filter((mode) => mode !== it.mode).map((mode) => {
             const owner = keyAt(count, mode);
             return owner && <KeyLink key={mode} it={owner} />;

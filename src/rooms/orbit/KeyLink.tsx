@@ -10,11 +10,7 @@ type Props = { readonly it: Key; readonly title?: string };
 export function KeyLink({ it, title }: Props) {
   const w = useWords();
   return (
-    <GoLink
-      href={orbitHref({ kind: 'keys', key: it })}
-      className="inline-block py-0.5"
-      {...(title ? { title } : {})}
-    >
+    <GoLink href={orbitHref({ kind: 'keys', key: it })} {...(title ? { title } : {})}>
       {keyName(w, it)}
     </GoLink>
   );
