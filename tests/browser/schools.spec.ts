@@ -52,6 +52,8 @@ for (const name of SETTING_NAMES) {
       for (const address of left ? ADDRESSES : ADDRESSES.slice(0, 1)) {
         await room.open(address);
         await expect(room.surface('Staff').getByRole('group', { name: 'Staff' })).toBeVisible();
+        // The served page is called by the first sentence; its own title follows when it rests.
+        await expect(page).not.toHaveTitle(/^C♯/u);
         // The letters of steps stand in brackets after their words.
         const texts = (await said(page)).map((text) => text.replaceAll(/\([HW+]+\)/gu, ''));
         expect(texts.length).toBeGreaterThan(30);
