@@ -135,14 +135,19 @@ export function openSchool(database: MoonStepDatabase): SchoolStore {
     })
     .catch(failed);
 
+  let pending = 0;
   const writing = async (work: () => Promise<void>): Promise<boolean> => {
     if (readOnly) return false;
+    pending += 1;
     set({ saving: 'saving' });
     try {
       await work();
-      set({ saving: 'saved' });
+      pending -= 1;
+      // It is saved when nothing is being written any more.
+      if (pending === 0 && state.saving === 'saving') set({ saving: 'saved' });
       return true;
     } catch (error) {
+      pending -= 1;
       set({ saving: storeProblem(error) });
       return false;
     }

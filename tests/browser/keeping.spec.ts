@@ -68,6 +68,7 @@ test('the demo shelf holds eight derivations in two lessons, and does not come b
   for (const lesson of ['Week 3', 'Week 4'])
     await room.shelf.getByRole('button', { name: new RegExp(`^Delete the lesson ${lesson}`, 'u') }).click();
   await expect(room.shelf).toContainText('Nothing is kept yet.');
+  await expect(room.shelf.getByText('Saved', { exact: true })).toBeVisible();
   await page.reload();
   await isLive(page);
   await page.keyboard.press('l');
