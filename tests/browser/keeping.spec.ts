@@ -14,6 +14,24 @@ test('a derivation is kept, found again after a reload, renamed, deleted and bro
   await expect(room.shelf.getByRole('listitem')).toHaveCount(1);
   await room.shelf.getByRole('textbox', { name: /^Name of/u }).fill('E minor for Odile');
   await room.shelf.getByRole('textbox', { name: /^Note on/u }).fill('Raised seventh: D♯.');
+  // What edits the shelf is loaded with its first use, so that an older 'Saved' may still stand.
+  await expect
+    .poll(() =>
+      page.evaluate(
+        () =>
+          new Promise<string>((resolve) => {
+            const opening = indexedDB.open('moon-step');
+            opening.onsuccess = () => {
+              const all = opening.result.transaction('kept').objectStore('kept').getAll();
+              all.onsuccess = () => {
+                opening.result.close();
+                resolve(JSON.stringify(all.result));
+              };
+            };
+          }),
+      ),
+    )
+    .toContain('Raised seventh: D♯.');
   await expect(room.shelf.getByText('Saved', { exact: true })).toBeVisible();
 
   await page.goto(`${OWN_SCHOOL}/derive?tonic=C&scale=major`);
