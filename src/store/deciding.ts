@@ -30,7 +30,7 @@ const isDecided = ({ habit, accepted }: MarkedAnswer) => habit !== null || accep
 export function remembered(data: SchoolData, { address, label, person, group }: Named): Remembered {
   const same = data.marked.filter((each) => each.address === address);
   const named = same.filter((each) => each.label === label && each.person === person);
-  const own = [group, null].flatMap((of) => named.find((each) => each.group === of) ?? [])[0] ?? null;
+  const own = named.find((each) => each.group === group) ?? named.find((each) => each.group === null) ?? null;
   const like = same
     .filter((each) => each !== own && isDecided(each))
     .toSorted((a, b) => (a.changedAt < b.changedAt ? 1 : -1));
@@ -92,7 +92,7 @@ export function dropping(record: MarkedAnswer, now: string): Change {
   };
 }
 
-/** What was marked in a class, and before there was any. */
+/** What was marked in a class. What was marked in none is every class's, so that it is never out of sight. */
 function markedIn(data: SchoolData, group: string | null): readonly MarkedAnswer[] {
   return data.marked.filter((each) => each.group === null || each.group === group);
 }

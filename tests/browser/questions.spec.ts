@@ -1,4 +1,4 @@
-import { expect, test } from './room';
+import { expect, heldBack, test } from './room';
 
 test('which key has these signs, by keyboard only', async ({ page, room }) => {
   await room.open('/derive?tonic=Ab&scale=major&clef=treble');
@@ -166,6 +166,7 @@ test('the ask line answers anything: two readings, a question, a refusal, and wh
     'B major, the parallel of B natural minor',
   ]);
   await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('option', { selected: true })).toContainText('B major, the parallel');
   await page.keyboard.press('Enter');
   await expect(room.sentence).toContainText('Build B major, going up, in the bass clef');
   await page.keyboard.press('/');
@@ -186,14 +187,7 @@ test('the ask line answers anything: two readings, a question, a refusal, and wh
 });
 
 test('Enter pressed before the ask line has its answers is not lost', async ({ page, room }) => {
-  let letThrough = () => {};
-  const held = new Promise<void>((resolve) => {
-    letThrough = resolve;
-  });
-  await page.route('**/AskAnswers*.js', async (route) => {
-    await held;
-    await route.continue();
-  });
+  const letThrough = await heldBack(page, '**/AskAnswers*.js');
   await room.open();
   await page.keyboard.press('/');
   const line = page.getByRole('combobox', { name: 'Ask line' });
@@ -210,14 +204,7 @@ test('what is typed before the ask line is there is not lost, and is no key of t
   page,
   room,
 }) => {
-  let letThrough = () => {};
-  const held = new Promise<void>((resolve) => {
-    letThrough = resolve;
-  });
-  await page.route('**/AskLine*.js', async (route) => {
-    await held;
-    await route.continue();
-  });
+  const letThrough = await heldBack(page, '**/AskLine*.js');
   await room.open();
   await page.keyboard.press('/');
   await expect(page.getByRole('textbox', { name: 'Ask line' })).toBeFocused();

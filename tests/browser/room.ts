@@ -161,6 +161,19 @@ class ClassRoom {
   }
 }
 
+/** Holds back what the page loads under some addresses until it is let through. */
+export async function heldBack(page: Page, addresses: string): Promise<() => void> {
+  let letThrough = () => {};
+  const held = new Promise<void>((resolve) => {
+    letThrough = resolve;
+  });
+  await page.route(addresses, async (route) => {
+    await held;
+    await route.continue();
+  });
+  return letThrough;
+}
+
 /** Gives the page a file as if it were chosen by hand. */
 export async function giveFile(page: Page, name: string, content: string | Uint8Array): Promise<void> {
   await page

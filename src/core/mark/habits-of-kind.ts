@@ -8,6 +8,7 @@ import {
   TRANSPOSING_HABITS,
 } from './habit-id';
 import type { MarkKind } from './questions';
+import { ORDERING } from './signature/ordering';
 
 /** The habits there are for each kind of question. */
 export const HABITS_OF: Readonly<Record<MarkKind, readonly HabitId[]>> = {
@@ -17,7 +18,7 @@ export const HABITS_OF: Readonly<Record<MarkKind, readonly HabitId[]>> = {
   'name-key': NAME_HABITS,
   partner: NAME_HABITS,
   'name-scale': [...NAME_HABITS, ...SCALE_HABITS],
-  order: ['order-swapped', 'kind-swapped', 'one-too-few', 'one-too-many', 'accidental-missing'],
+  order: ORDERING.map(({ id }) => id),
   steps: [...COUNTING_HABITS, ...SCALE_HABITS],
   degree: [...COUNTING_HABITS, ...SCALE_HABITS],
   chord: [...CHORD_HABITS, ...SCALE_HABITS],

@@ -1,4 +1,4 @@
-import type { Pitch } from '../note/pitch';
+import { midiOf, type Pitch } from '../note/pitch';
 import { atPlace } from './findings';
 import type { MarkSchool } from './judge-scale';
 import type { Finding, Judged, Thing } from './judged';
@@ -34,7 +34,9 @@ export function judgeTransposed(
   const code = (): Finding['code'] => {
     if (!answer) return 'note-missing';
     if (answer.note === right.note) return 'wrong-octave';
-    return atPlace(right.note, answer.note);
+    const code = atPlace(right.note, answer.note);
+    // In another octave it does not sound the same.
+    return code === 'respelled' && midiOf(answer) !== midiOf(right) ? 'wrong-note' : code;
   };
   const finding: Finding = {
     code: code(),

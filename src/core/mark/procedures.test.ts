@@ -267,6 +267,20 @@ describe('worked out by hand', () => {
     expect(judged.causes[0]?.habits.join('+') ?? '').toBe(habit);
   });
 
+  it('a written pitch is respelled only in its own octave', () => {
+    const question = { pitch: pitch(noteNamed('Bb'), 4), instrument: 'b-flat' };
+    const code = (note: string, octave: number) =>
+      judge({ kind: 'transpose', question, answer: pitch(noteNamed(note), octave) }, USUAL_SETTINGS)
+        .findings[0]?.code;
+    // C5 is right, and B sharp of the octave below is its key.
+    expect([code('B#', 4), code('B#', 5), code('C#', 5), code('C', 4)]).toEqual([
+      'respelled',
+      'wrong-note',
+      'wrong-sign',
+      'wrong-octave',
+    ]);
+  });
+
   it('a degree not answered is missing, and its checks are not done', () => {
     const question = { tonic: noteNamed('D'), scale: 'major' as const, degree: 3 };
     const judged = judge({ kind: 'degree', question, answer: null }, USUAL_SETTINGS);
