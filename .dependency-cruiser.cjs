@@ -26,6 +26,15 @@ module.exports = {
       to: { dependencyTypes: ['npm', 'npm-dev', 'core', 'npm-no-pkg', 'npm-unknown'] },
     },
     {
+      name: 'methods-see-no-spelled-scale',
+      comment: 'a method starts from the tonic and the definition; what it writes is its own',
+      severity: 'error',
+      from: { path: '^src/core/derive/(machine|methods)/|^src/core/derive/(asked|method|tables)\\.ts$' },
+      to: {
+        path: '^src/core/scale/(scale|line|written|asked|printed|scale-table)\\.ts$|^src/core/(identify|harmony|mark)/',
+      },
+    },
+    {
       name: 'engrave-needs-no-browser',
       severity: 'error',
       from: { path: '^src/(engrave|formats)/', pathNot: '\\.test\\.ts$' },

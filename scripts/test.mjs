@@ -61,6 +61,7 @@ const unit = await stage(
   npx('vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile=${unitFile}`),
 );
 count(unitFile, (report) => [report.numPassedTests, report.numFailedTests], unit);
+await stage('Mutants of the tables that methods look up', ['npm', ['run', '--silent', 'mutants']]);
 const outside = await stage(
   'What musicxml2ly reads in our files (a minute or two)',
   npx(

@@ -25,13 +25,13 @@ export function arrowsAt(
   const shown = steps.slice(0, steps.indexOf(step) + 1);
   const nearest = grid.rows - 1;
   const found = new Map<number, Arrow>();
-  for (const { saying, at } of shown) {
-    if (saying.code !== 'alter-degree') continue;
+  for (const { fact, at } of shown) {
+    if (fact.code !== 'alter-degree') continue;
     for (const place of at) {
       const placed = line[place];
       if (!placed || grid.row(placed) !== nearest) continue;
-      const [start, end] = [columnOf(saying.from, place), columnOf(saying.to, place)];
-      found.set(end, { place, from: saying.from, start, end });
+      const [start, end] = [columnOf(fact.from, place), columnOf(fact.to, place)];
+      found.set(end, { place, from: fact.from, start, end });
     }
   }
   return [...found.values()];

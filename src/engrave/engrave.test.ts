@@ -7,7 +7,8 @@ import { CLEFS, type Clef, ledgerLines, staffPlace } from '@/core/instrument/sta
 import { noteNamed } from '@/core/note/parse';
 import { heightOf, midiOf, type Pitch } from '@/core/note/pitch';
 import { fifthsOf } from '@/core/note/spelled';
-import { DIRECTIONS, type Direction, type PlacedNote } from '@/core/scale/line';
+import { DIRECTIONS, type Direction } from '@/core/scale/direction';
+import type { PlacedNote } from '@/core/scale/line';
 import { SCALE_IDS, type ScaleId } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import { scaleNamed } from '@/core/scale/scale';

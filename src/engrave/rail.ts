@@ -123,20 +123,20 @@ export function noteRailScene({ w, notes, scale, lit, width }: NoteRailQuestion)
 
 /** The window of the parallel major after it was left, and the way to the scale's own. */
 function leftWindow(
-  { saying }: DerivationStep,
+  { fact }: DerivationStep,
   x: (place: number) => number,
   column: number,
 ): readonly Group[] {
-  if (saying.code !== 'signature-shift' || saying.from === saying.to) return [];
-  const way = Math.sign(saying.to - saying.from);
-  const [start, end] = [x(saying.from + 2), x(saying.to + 2)];
+  if (fact.code !== 'signature-shift' || fact.from === fact.to) return [];
+  const way = Math.sign(fact.to - fact.from);
+  const [start, end] = [x(fact.from + 2), x(fact.to + 2)];
   const y = MIDDLE + 36;
-  const text = shiftWords(saying.from, saying.to);
+  const text = shiftWords(fact.from, fact.to);
   return [
     group('rail-left', 'rail-left', [
       {
         kind: 'rect',
-        x: x(saying.from - 1) - column / 2,
+        x: x(fact.from - 1) - column / 2,
         y: MIDDLE - 24,
         w: column * 7,
         h: 48,

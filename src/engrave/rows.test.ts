@@ -8,7 +8,7 @@ import { type ScaleQuestion, signatureAtClef } from '@/core/mark/scale-question'
 import { LETTERS } from '@/core/note/letter';
 import { type Pitch, pitch } from '@/core/note/pitch';
 import { ALTERATIONS, type Alteration, fifths, spelled } from '@/core/note/spelled';
-import { DIRECTIONS } from '@/core/scale/line';
+import { DIRECTIONS } from '@/core/scale/direction';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import { printedSigns } from '@/core/scale/printed';
 import { scaleNamed } from '@/core/scale/scale';

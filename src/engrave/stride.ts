@@ -191,13 +191,12 @@ function turn(
 
 /** The spelling or the move that a step refuses, and the places of the line it would stand at. */
 function refusedAt(
-  { saying, at }: DerivationStep,
+  { fact, at }: DerivationStep,
   line: readonly PlacedNote[],
 ): { readonly note: SpelledNote; readonly at: readonly number[] } | null {
-  if (saying.code === 'walk' || saying.code === 'raise')
-    return saying.refused && { note: saying.refused, at };
-  if (saying.code !== 'mend' || !saying.refused) return null;
-  const { from, to } = saying.refused;
+  if (fact.code === 'walk' || fact.code === 'raise') return fact.refused && { note: fact.refused, at };
+  if (fact.code !== 'mend' || !fact.refused) return null;
+  const { from, to } = fact.refused;
   const falling = line[at[0] ?? 0]?.falling;
   const places = line.flatMap((placed, place) =>
     placed.pitch.note.letter === from.letter && placed.falling === falling ? [place] : [],

@@ -8,7 +8,7 @@ import { LETTERS } from '@/core/note/letter';
 import { noteNamed } from '@/core/note/parse';
 import { pitch } from '@/core/note/pitch';
 import { ALTERATIONS, asciiName, spelled } from '@/core/note/spelled';
-import { DIRECTIONS } from '@/core/scale/line';
+import { DIRECTIONS } from '@/core/scale/direction';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import { scaleNamed } from '@/core/scale/scale';

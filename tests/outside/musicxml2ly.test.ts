@@ -7,7 +7,7 @@ import { expect, it } from 'vitest';
 import { CLEFS, type Clef } from '@/core/instrument/staff';
 import { noteNamed } from '@/core/note/parse';
 import { asciiName } from '@/core/note/spelled';
-import { DIRECTIONS } from '@/core/scale/line';
+import { DIRECTIONS } from '@/core/scale/direction';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import { scaleNamed } from '@/core/scale/scale';

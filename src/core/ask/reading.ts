@@ -6,7 +6,7 @@ import type { Key } from '../harmony/key';
 import type { Clef } from '../instrument/staff';
 import type { Fifths, SpelledNote } from '../note/spelled';
 import type { AskedScale } from '../scale/asked';
-import type { Direction } from '../scale/line';
+import type { Direction } from '../scale/direction';
 import type { Mode } from '../scale/mode';
 import type { ScaleId } from '../scale/pattern';
 import type { SignatureChoice } from '../scale/printed';

@@ -1,8 +1,9 @@
 import { asciiName, type SpelledNote } from '../note/spelled';
-import { type Direction, notesOf } from '../scale/line';
+import type { Direction } from '../scale/direction';
+import { notesOf } from '../scale/line';
 import type { Scale } from '../scale/scale';
 import type { Derivation } from './derivation';
-import { agrees, derive, methodsFor } from './methods';
+import { areSameNotes, derive, methodsFor } from './methods';
 
 /** Methods that do not arrive at the notes of the scale. It must never be; where it is, this is what to report. */
 export type Disagreement = {
@@ -31,7 +32,7 @@ export function disagreement(
   ways: readonly Derivation[] = everyWay(scale, direction),
 ): Disagreement | null {
   const wanted = notesOf(scale, direction);
-  const wrong = ways.filter((derivation) => !agrees(derivation, wanted));
+  const wrong = ways.filter(({ answer }) => !areSameNotes(answer, wanted));
   if (wrong.length === 0) return null;
   return {
     tonic: asciiName(scale.tonic),

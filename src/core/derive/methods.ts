@@ -1,43 +1,52 @@
 import type { SpelledNote } from '../note/spelled';
-import type { Direction } from '../scale/line';
+import type { Direction } from '../scale/direction';
 import { PATTERNS } from '../scale/pattern';
-import { hasSevenSteps, isFragment, type Scale } from '../scale/scale';
-import { deriveByChain } from './by-chain';
-import { deriveByParallel, hasParallel } from './by-parallel';
-import { deriveByParent, hasParent } from './by-parent';
-import { type DeriveWays, deriveBySignature, hasSignature } from './by-signature';
-import { deriveByTetrachords } from './by-tetrachords';
-import { deriveTwelve } from './by-twelve';
-import { deriveByWindow } from './by-window';
+import type { Scale } from '../scale/scale';
+import type { Asked } from './asked';
 import { type Derivation, METHOD_IDS, type MethodId } from './derivation';
-import { deriveByStepPattern } from './step-pattern';
+import { interpret, Run } from './machine/run';
+import { SCALE_OPERATIONS } from './machine/vocabulary';
+import type { DeriveWays, Method, MethodProblem } from './method';
+import { chain } from './methods/chain';
+import { parallel } from './methods/parallel';
+import { parent } from './methods/parent';
+import { signature } from './methods/signature';
+import { stepPattern } from './methods/step-pattern';
+import { tetrachords } from './methods/tetrachords';
+import { window } from './methods/window';
+import { TABLES, type Tables } from './tables';
 
-/** Why a method cannot serve a scale. */
-export type MethodProblem = {
-  readonly code: 'no-signature' | 'no-parallel' | 'own-parallel' | 'own-parent' | 'not-seven';
-  readonly method: MethodId;
+/** The methods, by their ids. */
+export const METHODS: Readonly<Record<MethodId, Method>> = {
+  'step-pattern': stepPattern,
+  tetrachords,
+  signature,
+  parallel,
+  parent,
+  chain,
+  window,
 };
+
+/** What of a scale a method may know: its tonic and its definition, none of its notes. */
+export function definitionOf(scale: Scale, direction: Direction): Asked {
+  const { tonic, id, rising, falling } = scale;
+  const upwards = falling.toReversed();
+  const key = id && scale.signature !== null ? PATTERNS[id] : null;
+  return {
+    tonic,
+    scale: id,
+    rising,
+    falling: upwards,
+    key: key && { mode: key.mode, raised: key.raised },
+    ownDescent: upwards.some((step, at) => step !== rising[at]),
+    direction,
+  };
+}
 
 /** Why a method cannot serve a scale, or null where it can. */
 export function whyNot(scale: Scale, method: MethodId): MethodProblem | null {
-  if (method === 'step-pattern') return null;
-  // The beginning of a key has its signature and its parallel; all else is made for seven notes.
-  const begun = isFragment(scale) && (method === 'signature' || method === 'parallel');
-  if (!hasSevenSteps(scale) && !begun) return { code: 'not-seven', method };
-  switch (method) {
-    case 'tetrachords':
-      return null;
-    case 'parallel':
-      if (scale.id && PATTERNS[scale.id].mode === 'major') return { code: 'own-parallel', method };
-      return hasParallel(scale) ? null : { code: 'no-parallel', method };
-    case 'parent':
-      if (!hasSignature(scale)) return { code: 'no-signature', method };
-      return hasParent(scale) ? null : { code: 'own-parent', method };
-    case 'signature':
-    case 'chain':
-    case 'window':
-      return hasSignature(scale) ? null : { code: 'no-signature', method };
-  }
+  const code = METHODS[method].whyNot(definitionOf(scale, 'up'));
+  return code && { code, method };
 }
 
 /** Why methods cannot serve a scale, for those that cannot. */
@@ -52,6 +61,22 @@ export function methodsFor(scale: Scale): readonly MethodId[] {
 
 const USUAL_WAYS: DeriveWays = { minorSignature: 'relative' };
 
+/** Runs the program of a method; null where it cannot serve what is asked or would need a third sign. */
+export function runMethod(
+  method: MethodId,
+  asked: Asked,
+  {
+    tables = TABLES,
+    ways = USUAL_WAYS,
+    telling = false,
+  }: { readonly tables?: Tables; readonly ways?: DeriveWays; readonly telling?: boolean } = {},
+): Run | null {
+  const { whyNot: hinders, program } = METHODS[method];
+  if (hinders(asked)) return null;
+  const run = interpret(program(asked, tables, ways), SCALE_OPERATIONS, new Run(tables, telling));
+  return run.impossible ? null : run;
+}
+
 /** The working by one method in a class's way, or null where the method cannot serve the scale. */
 export function derive(
   scale: Scale,
@@ -59,29 +84,11 @@ export function derive(
   method: MethodId,
   ways: DeriveWays = USUAL_WAYS,
 ): Derivation | null {
-  if (whyNot(scale, method)) return null;
-  if (method === 'step-pattern') {
-    return scale.id === 'chromatic' ? deriveTwelve(scale, direction) : deriveByStepPattern(scale, direction);
-  }
-  if (method === 'tetrachords') return deriveByTetrachords(scale, direction);
-  if (method === 'parallel') return deriveByParallel(scale, direction);
-  if (!hasSignature(scale)) return null;
-  switch (method) {
-    case 'signature':
-      return deriveBySignature(scale, direction, ways);
-    case 'parent':
-      return deriveByParent(scale, direction);
-    case 'chain':
-      return deriveByChain(scale, direction);
-    case 'window':
-      return deriveByWindow(scale, direction);
-  }
+  const run = runMethod(method, definitionOf(scale, direction), { ways, telling: true });
+  return run && { question: { scale, direction }, method, steps: run.steps, answer: run.notes };
 }
 
-/** Whether a derivation arrives at these very spellings. */
-export function agrees(derivation: Derivation, notes: readonly SpelledNote[]): boolean {
-  return (
-    derivation.answer.length === notes.length &&
-    derivation.answer.every((note, index) => note === notes[index])
-  );
+/** Whether notes are these very spellings, in this order. */
+export function areSameNotes(one: readonly SpelledNote[], other: readonly SpelledNote[]): boolean {
+  return one.length === other.length && one.every((note, at) => note === other[at]);
 }

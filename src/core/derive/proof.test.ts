@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { noteNamed } from '../note/parse';
-import { DIRECTIONS, type Direction, notesOf } from '../scale/line';
+import { DIRECTIONS, type Direction } from '../scale/direction';
+import { notesOf } from '../scale/line';
 import { SCALE_IDS } from '../scale/pattern';
 import { scaleNamed, scaleOfSteps } from '../scale/scale';
 import { SCALE_TABLE } from '../scale/scale-table';

@@ -1,10 +1,9 @@
 import { lettersCounted } from '../note/letter';
 import { pitchClass, type SpelledNote } from '../note/spelled';
-import type { Direction } from '../scale/line';
+import type { Direction } from '../scale/direction';
 import { hasSevenSteps, isFragment, type Scale } from '../scale/scale';
 import { accidentalsOf, isStandardSignature } from '../scale/signature';
-import { hasSignature } from './by-signature';
-import { agrees, derive, methodsFor } from './methods';
+import { areSameNotes, definitionOf, methodsFor, runMethod } from './methods';
 
 /** What is checked on a finished scale, each by itself. */
 export const CHECK_IDS = [
@@ -86,7 +85,7 @@ export function prove(scale: Scale, direction: Direction, notes: readonly Spelle
       ends.filter((place) => notes[place] !== notes[0]),
       sum === 12,
     ),
-    check('signature-in-order', signatureInOrder(scale) ? [] : [0], hasSignature(scale)),
+    check('signature-in-order', signatureInOrder(scale) ? [] : [0], scale.signature !== null),
     check('methods-agree', methodsAgree(scale, direction, notes) ? [] : [0], methodsFor(scale).length > 1),
   ];
 }
@@ -104,15 +103,17 @@ function repeatedPlaces(notes: readonly SpelledNote[], end: number, count: numbe
 
 /** Past seven signs the order is counted on, so the check is that one kind of sign is used and in order. */
 function signatureInOrder(scale: Scale): boolean {
-  if (!hasSignature(scale)) return true;
-  const signs = accidentalsOf(scale.signature);
-  const oneKind = signs.every(({ alteration }) => Math.sign(alteration) === Math.sign(scale.signature));
+  const { signature } = scale;
+  if (signature === null) return true;
+  const signs = accidentalsOf(signature);
+  const oneKind = signs.every(({ alteration }) => Math.sign(alteration) === Math.sign(signature));
   return oneKind && (scale.theoretical || isStandardSignature(signs));
 }
 
 function methodsAgree(scale: Scale, direction: Direction, notes: readonly SpelledNote[]): boolean {
+  const asked = definitionOf(scale, direction);
   return methodsFor(scale).every((method) => {
-    const derivation = derive(scale, direction, method);
-    return derivation !== null && agrees(derivation, notes);
+    const found = runMethod(method, asked)?.notes;
+    return found !== undefined && areSameNotes(found, notes);
   });
 }

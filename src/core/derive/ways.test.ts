@@ -1,30 +1,26 @@
 import { describe, expect, it } from 'vitest';
 import { noteNamed } from '../note/parse';
 import type { SpelledNote } from '../note/spelled';
-import { DIRECTIONS, type Direction } from '../scale/line';
+import { DIRECTIONS, type Direction } from '../scale/direction';
 import { SCALE_IDS, type ScaleId } from '../scale/pattern';
 import { scaleNamed } from '../scale/scale';
 import { DEGREE_OF_MODE, SCALE_TABLE } from '../scale/scale-table';
 import { TONICS } from '../scale/tonic';
 import { ENGLISH } from '../words/class-words';
 import { stepText } from '../words/say-step';
-import type { MethodId, Saying } from './derivation';
+import type { MethodId } from './derivation';
+import type { Fact } from './fact';
 import { derive, methodsFor } from './methods';
 
-function sayings(
-  tonic: string,
-  id: ScaleId,
-  method: MethodId,
-  direction: Direction = 'up',
-): readonly Saying[] {
+function sayings(tonic: string, id: ScaleId, method: MethodId, direction: Direction = 'up'): readonly Fact[] {
   const reading = scaleNamed(noteNamed(tonic), id);
   const steps = reading.ok && derive(reading.scale, direction, method)?.steps;
   if (!steps) throw new Error(`${method} does not serve ${tonic} ${id}`);
-  return steps.map(({ saying }) => saying);
+  return steps.map(({ fact }) => fact);
 }
 
 const told = (...asked: Parameters<typeof sayings>) =>
-  sayings(...asked).map((saying) => stepText(ENGLISH, saying));
+  sayings(...asked).map((fact) => stepText(ENGLISH, fact));
 
 describe('two tetrachords', () => {
   it('mend D by raising F and C, and show why the other move fails', () => {
@@ -47,8 +43,8 @@ describe('two tetrachords', () => {
 
   it('mend E by two notes, one after the other, and B’s join first', () => {
     const mends = (tonic: string) =>
-      sayings(tonic, 'major', 'tetrachords').flatMap((saying) =>
-        saying.code === 'mend' ? [`${ENGLISH.note(saying.to)} ${saying.part}`] : [],
+      sayings(tonic, 'major', 'tetrachords').flatMap((fact) =>
+        fact.code === 'mend' ? [`${ENGLISH.note(fact.to)} ${fact.part}`] : [],
       );
     expect(mends('E')).toEqual(['F♯ lower', 'G♯ lower', 'C♯ upper', 'D♯ upper']);
     expect(mends('B')).toEqual(['C♯ lower', 'D♯ lower', 'F♯ join', 'G♯ upper', 'A♯ upper']);
@@ -62,15 +58,13 @@ describe('two tetrachords', () => {
         for (const direction of DIRECTIONS) {
           const reading = scaleNamed(tonic, id);
           const steps = reading.ok ? (derive(reading.scale, direction, 'tetrachords')?.steps ?? []) : [];
-          for (const { saying } of steps) {
-            if (saying.code !== 'mend' || !saying.refused) continue;
+          for (const { fact } of steps) {
+            if (fact.code !== 'mend' || !fact.refused) continue;
             moves += 1;
-            expect(saying.refused.sizes, stepText(ENGLISH, saying)).not.toEqual(saying.refused.wanted);
+            expect(fact.refused.sizes, stepText(ENGLISH, fact)).not.toEqual(fact.refused.wanted);
           }
-          const shape = steps.find(({ saying }) => saying.code === 'tetrachords')?.saying;
-          const stands = steps.flatMap(({ saying }) =>
-            saying.code === 'tetrachord-stands' ? [saying.sizes] : [],
-          );
+          const shape = steps.find(({ fact }) => fact.code === 'tetrachords')?.fact;
+          const stands = steps.flatMap(({ fact }) => (fact.code === 'tetrachord-stands' ? [fact.sizes] : []));
           expect(shape?.code === 'tetrachords' && [shape.lower, shape.upper]).toEqual(stands);
         }
       }
@@ -99,9 +93,9 @@ describe('the parallel major', () => {
   it('is altered on the degrees of the table, from every tonic', () => {
     for (const { tonic } of SCALE_TABLE) {
       for (const [id, wanted] of Object.entries(ALTERED)) {
-        const found = sayings(tonic, id as ScaleId, 'parallel').flatMap((saying) =>
-          saying.code === 'alter-degree'
-            ? [`${saying.degree}${saying.to.alteration > saying.from.alteration ? '+' : '-'}`]
+        const found = sayings(tonic, id as ScaleId, 'parallel').flatMap((fact) =>
+          fact.code === 'alter-degree'
+            ? [`${fact.degree}${fact.to.alteration > fact.from.alteration ? '+' : '-'}`]
             : [],
         );
         expect(found.join(' '), `${tonic} ${id}`).toBe(wanted);
@@ -161,11 +155,11 @@ describe('parent, chain and window', () => {
     ]);
     expect(told('D', 'natural-minor', 'chain')[1]).toBe('D natural minor: B♭ comes, its 6th.');
     for (const tonic of ['G', 'B', 'C#']) {
-      for (const saying of sayings(tonic, 'major', 'chain'))
-        if (saying.code === 'chain-link') expect(saying.degree).toBe(7);
+      for (const fact of sayings(tonic, 'major', 'chain'))
+        if (fact.code === 'chain-link') expect(fact.degree).toBe(7);
     }
-    for (const saying of sayings('Cb', 'major', 'chain'))
-      if (saying.code === 'chain-link') expect(saying.degree).toBe(4);
+    for (const fact of sayings('Cb', 'major', 'chain'))
+      if (fact.code === 'chain-link') expect(fact.degree).toBe(4);
   });
 
   it('put the tonic on its place in the window, and raised notes past it', () => {

@@ -3,9 +3,9 @@ import { fifthsOf, noteAtFifths, type SpelledNote, temptingSpelling } from '../n
 import { type Chord, type ChordQuality, chordOn, SEMITONES, TRIAD_OF } from './chord';
 
 /** One step of spelling a chord, as data. `at` are the notes of the chord it is about, from 0. */
-export type ChordStep = { readonly saying: ChordSaying; readonly at: readonly number[] };
+export type ChordStep = { readonly fact: ChordFact; readonly at: readonly number[] };
 
-export type ChordSaying =
+export type ChordFact =
   | {
       readonly code: 'chord-root';
       readonly root: SpelledNote;
@@ -61,11 +61,11 @@ export function spellChord(root: SpelledNote, quality: ChordQuality): SpelledCho
   const [, third, fifth, seventh] = chord.notes;
   const sizes = SEMITONES[quality];
   const letters = chord.notes.map((_, at) => letterAfter(root.letter, 2 * at));
-  const steps: ChordStep[] = [{ saying: { code: 'chord-root', root, quality, letters }, at: [0] }];
+  const steps: ChordStep[] = [{ fact: { code: 'chord-root', root, quality, letters }, at: [0] }];
   if (third) {
     const refused = temptingSpelling(third);
     steps.push({
-      saying: { code: 'chord-third', root, to: third, semitones: sizes[0] ?? 0, refused },
+      fact: { code: 'chord-third', root, to: third, semitones: sizes[0] ?? 0, refused },
       at: [0, 1],
     });
   }
@@ -73,14 +73,14 @@ export function spellChord(root: SpelledNote, quality: ChordQuality): SpelledCho
     const triad = TRIAD_OF[quality];
     const moved = triad === 'diminished' ? -1 : triad === 'augmented' ? 1 : 0;
     const perfect = noteAtFifths(fifthsOf(root) + 1);
-    steps.push({ saying: { code: 'chord-fifth', root, perfect, to: fifth, moved }, at: [0, 2] });
+    steps.push({ fact: { code: 'chord-fifth', root, perfect, to: fifth, moved }, at: [0, 2] });
   }
   if (seventh) {
     const refused = temptingSpelling(seventh);
     const below = 12 - (sizes[2] ?? 0);
-    steps.push({ saying: { code: 'chord-seventh', root, to: seventh, below, refused }, at: [0, 3] });
+    steps.push({ fact: { code: 'chord-seventh', root, to: seventh, below, refused }, at: [0, 3] });
   }
-  steps.push({ saying: { code: 'chord-spelled', chord }, at: chord.notes.map((_, at) => at) });
+  steps.push({ fact: { code: 'chord-spelled', chord }, at: chord.notes.map((_, at) => at) });
   return { ok: true, chord, steps };
 }
 

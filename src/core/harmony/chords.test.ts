@@ -80,8 +80,8 @@ describe('a chord', () => {
       for (const quality of CHORD_QUALITIES) {
         const spelling = spellChord(root, quality);
         if (spelling.ok) {
-          const reached = spelling.steps.flatMap(({ saying }) =>
-            saying.code === 'chord-root' ? [saying.root] : 'to' in saying ? [saying.to] : [],
+          const reached = spelling.steps.flatMap(({ fact }) =>
+            fact.code === 'chord-root' ? [fact.root] : 'to' in fact ? [fact.to] : [],
           );
           expect(reached).toEqual(chordOn(root, quality)?.notes);
         } else if (spelling.problem.instead) {

@@ -30,9 +30,9 @@ describe('the circle', () => {
   it('is built by fifths of five letters and seven half steps, and names its two dangerous places', () => {
     const steps = buildCircle('fifteen');
     const dangerous: string[] = [];
-    for (const { saying } of steps) {
-      if (saying.code !== 'circle-fifth') continue;
-      const { from, to, way, letters, bare } = saying;
+    for (const { fact } of steps) {
+      if (fact.code !== 'circle-fifth') continue;
+      const { from, to, way, letters, bare } = fact;
       expect(letters).toHaveLength(5);
       expect(letters.at(-1)).toBe(to.letter);
       expect(way > 0 ? semitonesAbove(from, to) : semitonesAbove(to, from)).toBe(7);
@@ -41,7 +41,7 @@ describe('the circle', () => {
     }
     expect(dangerous).toEqual(['B F#', 'F Bb']);
     expect(steps.at(-1)?.shown).toHaveLength(15);
-    const closed = steps.at(-1)?.saying;
+    const closed = steps.at(-1)?.fact;
     expect(
       closed?.code === 'circle-closed' && closed.pairs.map((pair) => pair.map(asciiName).join('/')),
     ).toEqual(['B/Cb', 'F#/Gb', 'C#/Db']);

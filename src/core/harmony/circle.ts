@@ -92,12 +92,12 @@ export function countedFifth(from: SpelledNote, way: 1 | -1): CountedFifth | nul
 
 /** One step of building the circle, as data. `count` is the place reached; `shown` are all the places that stand. */
 export type CircleStep = {
-  readonly saying: CircleSaying;
+  readonly fact: CircleFact;
   readonly count: number;
   readonly shown: readonly number[];
 };
 
-export type CircleSaying =
+export type CircleFact =
   | { readonly code: 'circle-start'; readonly note: SpelledNote }
   | ({
       readonly code: 'circle-fifth';
@@ -124,7 +124,7 @@ function majorAt(count: number): SpelledNote {
  */
 export function buildCircle(size: CircleSize): readonly CircleStep[] {
   const most = size === 'fifteen' ? MOST_PLACES : 6;
-  const steps: CircleStep[] = [{ saying: { code: 'circle-start', note: majorAt(0) }, count: 0, shown: [0] }];
+  const steps: CircleStep[] = [{ fact: { code: 'circle-start', note: majorAt(0) }, count: 0, shown: [0] }];
   const shown = [0];
   const arm = (way: 1 | -1) => {
     for (let signs = 1; signs <= most; signs += 1) {
@@ -132,17 +132,17 @@ export function buildCircle(size: CircleSize): readonly CircleStep[] {
       if (!fifth) throw new RangeError('the circle needs no third sign');
       shown.push(way * signs);
       const twin = shown.includes(way * signs - way * 12) ? majorAt(way * signs - way * 12) : null;
-      const saying: CircleSaying = { code: 'circle-fifth', signs: way * signs, twin, ...fifth };
-      steps.push({ saying, count: way * signs, shown: [...shown] });
+      const fact: CircleFact = { code: 'circle-fifth', signs: way * signs, twin, ...fifth };
+      steps.push({ fact, count: way * signs, shown: [...shown] });
     }
   };
   arm(1);
-  steps.push({ saying: { code: 'circle-back', note: majorAt(0) }, count: 0, shown: [...shown] });
+  steps.push({ fact: { code: 'circle-back', note: majorAt(0) }, count: 0, shown: [...shown] });
   arm(-1);
   const pairs = shown
     .filter((count) => count > 0 && shown.includes(count - 12))
     .map((count) => [majorAt(count), majorAt(count - 12)] as const);
-  steps.push({ saying: { code: 'circle-closed', places: shown.length, pairs }, count: 0, shown: [...shown] });
+  steps.push({ fact: { code: 'circle-closed', places: shown.length, pairs }, count: 0, shown: [...shown] });
   return steps;
 }
 

@@ -6,7 +6,7 @@ import { scaleNamed } from '../scale/scale';
 import type { Identified, ScaleName } from './scale-name';
 
 /** One step on the way to a name, as data; `words` makes the sentence. `at` are places of the line. */
-export type DecisionStep = { readonly saying: Decision; readonly at: readonly number[] };
+export type DecisionStep = { readonly fact: Decision; readonly at: readonly number[] };
 
 export type Decision =
   /** The row as it is read, turned round where it falls. */
@@ -88,10 +88,10 @@ function path(rising: readonly SpelledNote[]): readonly DecisionStep[] {
   const third = onDegree(rising, 3);
   if (!first) return [];
   const place = (note: SpelledNote) => rising.indexOf(note);
-  if (!third) return [{ saying: { code: 'no-third', from: first }, at: [0] }];
+  if (!third) return [{ fact: { code: 'no-third', from: first }, at: [0] }];
   const semitones = semitonesAbove(first, third);
   const steps: DecisionStep[] = [
-    { saying: { code: 'third', from: first, to: third, semitones }, at: [0, place(third)] },
+    { fact: { code: 'third', from: first, to: third, semitones }, at: [0, place(third)] },
   ];
   if (semitones !== 3 && semitones !== 4) return steps;
   let left: readonly ScaleId[] = semitones === 3 ? MINOR_KIND : MAJOR_KIND;
@@ -119,7 +119,7 @@ function degreeStep(
   const seventh = onDegree(rising, 7);
   if (degree === 7) {
     return {
-      saying: {
+      fact: {
         code: 'degree',
         degree,
         measured: 'to-octave',
@@ -134,7 +134,7 @@ function degreeStep(
   // With the raised 7th, the gap between 6 and 7 tells harmonic from melodic.
   if (degree === 6 && seventh && semitonesAbove(seventh, first) === 1) {
     return {
-      saying: {
+      fact: {
         code: 'degree',
         degree,
         measured: 'six-to-seven',
@@ -147,7 +147,7 @@ function degreeStep(
     };
   }
   return {
-    saying: {
+    fact: {
       code: 'degree',
       degree,
       measured: 'over-tonic',
@@ -172,7 +172,7 @@ export function decide(given: Given): readonly DecisionStep[] {
   const steps: DecisionStep[] = [];
   const everywhere = notes.map((_, at) => at);
   const best = names[0];
-  const say = (saying: Decision, at: readonly number[] = []) => steps.push({ saying, at });
+  const say = (fact: Decision, at: readonly number[] = []) => steps.push({ fact, at });
   if (way === 'none') {
     if (best) say({ code: 'holds-all', count: names.length, best }, everywhere);
     else say({ code: 'none-fits' }, everywhere);
@@ -194,7 +194,7 @@ export function decide(given: Given): readonly DecisionStep[] {
 
 function conclude(
   { rising, names, sounding, way }: Given,
-  say: (saying: Decision, at?: readonly number[]) => void,
+  say: (fact: Decision, at?: readonly number[]) => void,
 ): void {
   const first = rising[0] as SpelledNote;
   const best = names[0];

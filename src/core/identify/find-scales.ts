@@ -1,5 +1,5 @@
 import { heightOf, midiOf, type Pitch } from '../note/pitch';
-import type { Direction } from '../scale/line';
+import type { Direction } from '../scale/direction';
 import { SCALE_IDS, type ScaleId } from '../scale/pattern';
 import { type Scale, scaleNamed } from '../scale/scale';
 
@@ -111,7 +111,7 @@ export function findScales(line: readonly Pitch[]): readonly FoundScale[] {
   return found;
 }
 
-/** How many notes the longest row of neighbouring letters has; for saying why nothing was found. */
+/** How many notes the longest row of neighbouring letters has; for fact why nothing was found. */
 export function longestStepwiseRun(line: readonly Pitch[]): number {
   let most = Math.min(1, line.length);
   let run = 1;

@@ -5,9 +5,9 @@ import { accidentalsOf, isPrintable, ownerOf } from '../scale/signature';
 import type { Settings } from '../school/settings';
 
 /** One step from a signature to the keys that own it. `signs` are the places of the order it points at, from 0. */
-export type KeyStep = { readonly saying: KeySaying; readonly signs: readonly number[] };
+export type KeyStep = { readonly fact: KeyFact; readonly signs: readonly number[] };
 
-export type KeySaying =
+export type KeyFact =
   | { readonly code: 'take-order'; readonly count: Fifths; readonly signs: readonly SpelledNote[] }
   /** No signs are a full answer. */
   | { readonly code: 'empty-signature'; readonly major: SpelledNote; readonly minor: SpelledNote }
@@ -103,7 +103,7 @@ export function keysOf(question: KeyQuestion): KeyAnswer {
   const last = signs.length - 1;
   const everywhere = signs.map((_, at) => at);
   const steps: KeyStep[] = [];
-  const say = (saying: KeySaying, at: readonly number[] = []) => steps.push({ saying, signs: at });
+  const say = (fact: KeyFact, at: readonly number[] = []) => steps.push({ fact, signs: at });
   const [major, minor] = [owner(count, 'major'), owner(count, 'minor')];
 
   if (count === 0) say({ code: 'empty-signature', major, minor });
@@ -146,10 +146,10 @@ function majorSteps(
   if (!sign || !rule) return [];
   if (rule === 'last-but-one') {
     const before = signs[last - 1];
-    if (!before) return [{ saying: { code: 'no-last-but-one', sign, major }, signs: [last] }];
-    return [{ saying: { code: 'major-by-rule', rule, sign: before, major }, signs: [last - 1] }];
+    if (!before) return [{ fact: { code: 'no-last-but-one', sign, major }, signs: [last] }];
+    return [{ fact: { code: 'major-by-rule', rule, sign: before, major }, signs: [last - 1] }];
   }
-  const found: KeyStep = { saying: { code: 'major-by-rule', rule, sign, major }, signs: [last] };
+  const found: KeyStep = { fact: { code: 'major-by-rule', rule, sign, major }, signs: [last] };
   const needsSign = count > 0 && major.alteration !== 0;
-  return needsSign ? [found, { saying: { code: 'with-its-sign', sign, major }, signs: [last] }] : [found];
+  return needsSign ? [found, { fact: { code: 'with-its-sign', sign, major }, signs: [last] }] : [found];
 }

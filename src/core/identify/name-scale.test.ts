@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { noteNamed } from '../note/parse';
 import { asciiName, type SpelledNote } from '../note/spelled';
-import { DIRECTIONS, notesOf } from '../scale/line';
+import { DIRECTIONS } from '../scale/direction';
+import { notesOf } from '../scale/line';
 import { SCALE_IDS } from '../scale/pattern';
 import { scaleNamed } from '../scale/scale';
 import { SCALE_TABLE, tableScale } from '../scale/scale-table';
@@ -64,10 +65,10 @@ describe('a scale given as its notes', () => {
 });
 
 describe('the way to a name', () => {
-  const codes = (row: string) => identify(notes(row)).steps.map(({ saying }) => saying.code);
+  const codes = (row: string) => identify(notes(row)).steps.map(({ fact }) => fact.code);
   const degrees = (row: string) =>
-    identify(notes(row)).steps.flatMap(({ saying }) =>
-      saying.code === 'degree' ? [`${saying.degree} ${saying.measured} ${saying.semitones}`] : [],
+    identify(notes(row)).steps.flatMap(({ fact }) =>
+      fact.code === 'degree' ? [`${fact.degree} ${fact.measured} ${fact.semitones}`] : [],
     );
 
   it('judges the spelling, then the third, then what is left to tell apart, then all steps', () => {
@@ -98,9 +99,9 @@ describe('the way to a name', () => {
         const reading = scaleNamed(tonic, id);
         if (!reading.ok) continue;
         const { steps } = identify(reading.scale.ascending);
-        const last = steps.findLast(({ saying }) => saying.code === 'degree')?.saying;
+        const last = steps.findLast(({ fact }) => fact.code === 'degree')?.fact;
         expect(last?.code === 'degree' && last.leaves).toEqual([id]);
-        expect(steps.some(({ saying }) => saying.code === 'steps-fit' && saying.scale === id)).toBe(true);
+        expect(steps.some(({ fact }) => fact.code === 'steps-fit' && fact.scale === id)).toBe(true);
       }
     }
   });
@@ -124,7 +125,7 @@ describe('the way to a name', () => {
       scale: 'harmonic-minor',
       reason: 'within',
     });
-    expect(found.steps.find(({ saying }) => saying.code === 'steps-misfit')?.saying).toMatchObject({
+    expect(found.steps.find(({ fact }) => fact.code === 'steps-misfit')?.fact).toMatchObject({
       rotation: { id: 'harmonic-minor', degree: 5 },
     });
     expect(named('C D E F# G Ab B C')).toEqual([]);

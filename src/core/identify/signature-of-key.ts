@@ -1,19 +1,19 @@
-import type { Saying } from '../derive/derivation';
-import { parentSaying } from '../derive/parent-saying';
+import { askedFor } from '../derive/asked';
+import type { Fact } from '../derive/fact';
+import { runMethod } from '../derive/methods';
 import { type Fifths, fifthsOf, type SpelledNote } from '../note/spelled';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { enharmonicTonic, scaleNamed } from '../scale/scale';
 import { accidentalsOf, isPrintable, signatureOf } from '../scale/signature';
-import { relativeTonic } from '../scale/tonic';
 import type { Settings } from '../school/settings';
 
 /** One step of writing a signature. `put` is the number of its signs drawn after the step. */
-export type WriteStep = { readonly saying: WriteSaying; readonly put: number };
+export type WriteStep = { readonly fact: WriteFact; readonly put: number };
 
-export type WriteSaying =
+export type WriteFact =
   /** Steps that a derivation says as well: the relative, the parent, counted places, three signs less, past seven. */
   | Extract<
-      Saying,
+      Fact,
       { readonly code: 'relative-major' | 'parent-degree' | 'count-places' | 'less-three' | 'theoretical' }
     >
   | { readonly code: 'no-signs'; readonly tonic: SpelledNote }
@@ -48,40 +48,40 @@ export type WriteAnswer = {
 
 type School = Pick<Settings, 'minorSignature'>;
 
+/** What a derivation by the signature tells before it takes signs, as far as it is said here. */
+type CountingFact = Extract<
+  Fact,
+  { readonly code: 'relative-major' | 'parent-degree' | 'count-places' | 'less-three' }
+>;
+
+function isCounting(fact: Fact): fact is CountingFact {
+  return ['relative-major', 'parent-degree', 'count-places', 'less-three'].includes(fact.code);
+}
+
 /** How a scale comes to a major key whose signature can be said: itself, its relative, parent or parallel. */
-function waySteps(tonic: SpelledNote, scale: ScaleId, { minorSignature }: School): readonly WriteSaying[] {
-  const { mode } = PATTERNS[scale];
-  const count = signatureOf(tonic, mode);
-  if (mode === 'major') return [];
-  if (mode !== 'minor') return [parentSaying({ tonic, id: scale, signature: count })];
-  const major = relativeTonic(tonic, 'minor');
-  if (minorSignature === 'own-circle') return [{ code: 'count-places', tonic, mode, count }];
-  if (minorSignature === 'parallel-less-three') {
-    const parallel = signatureOf(tonic, 'major');
-    return [
-      { code: 'count-places', tonic, mode: 'major', count: parallel },
-      { code: 'less-three', tonic, major: parallel, count },
-    ];
-  }
-  return major ? [{ code: 'relative-major', tonic, major }] : [];
+function waySteps(tonic: SpelledNote, scale: ScaleId, ways: School): readonly CountingFact[] {
+  if (PATTERNS[scale].mode === 'major') return [];
+  const run = runMethod('signature', askedFor(tonic, scale, 'up'), { ways, telling: true });
+  const facts = run?.steps.map(({ fact }) => fact).filter(isCounting) ?? [];
+  // Where its major key is known, the signs of that are said one by one, and no places are counted.
+  const major = facts.filter(({ code }) => code === 'relative-major' || code === 'parent-degree');
+  return major.length > 0 ? major : facts;
 }
 
 /** The major key whose signs are said one by one, or null where the class has counted them. */
-function saidMajor(tonic: SpelledNote, scale: ScaleId, { minorSignature }: School): SpelledNote | null {
-  const { mode } = PATTERNS[scale];
-  if (mode === 'major') return tonic;
-  if (mode === 'minor' && minorSignature !== 'relative') return null;
-  return mode === 'minor'
-    ? relativeTonic(tonic, 'minor')
-    : parentSaying({ tonic, id: scale, signature: signatureOf(tonic, mode) }).parent;
+function saidMajor(tonic: SpelledNote, scale: ScaleId, way: readonly CountingFact[]): SpelledNote | null {
+  if (PATTERNS[scale].mode === 'major') return tonic;
+  const [first] = way;
+  if (first?.code === 'relative-major') return first.major;
+  return first?.code === 'parent-degree' ? first.parent : null;
 }
 
 /** Signs of a major key said in order until its rule stops (facts: name to signature). */
-function saidSigns(tonic: SpelledNote, signs: readonly SpelledNote[]): readonly WriteSaying[] {
+function saidSigns(tonic: SpelledNote, signs: readonly SpelledNote[]): readonly WriteFact[] {
   const kind = signs[0]?.alteration ?? 0;
   if (kind === 0) return [{ code: 'no-signs', tonic }];
   if (kind > 0) {
-    const said = signs.map((sign): WriteSaying => {
+    const said = signs.map((sign): WriteFact => {
       return { code: 'say-sharp', sign, tonic, stops: fifthsOf(sign) === fifthsOf(tonic) + 5 };
     });
     return [{ code: 'sharps-until', tonic }, ...said];
@@ -89,14 +89,14 @@ function saidSigns(tonic: SpelledNote, signs: readonly SpelledNote[]): readonly 
   const first = signs[0] as SpelledNote;
   if (tonic.alteration === 0) return [{ code: 'plain-flat-key', tonic, sign: first }];
   const at = signs.indexOf(tonic);
-  const said = signs.map((sign, place): WriteSaying => {
+  const said = signs.map((sign, place): WriteFact => {
     const role = place < at ? 'on-the-way' : place === at ? 'tonic' : 'one-more';
     return { code: 'say-flat', sign, tonic, role };
   });
   return [{ code: 'flats-past', tonic }, ...said];
 }
 
-const PUTS: readonly WriteSaying['code'][] = ['say-sharp', 'say-flat', 'take-next', 'plain-flat-key'];
+const PUTS: readonly WriteFact['code'][] = ['say-sharp', 'say-flat', 'take-next', 'plain-flat-key'];
 
 /**
  * The signature of a key, sign by sign, with the condition that stops it: sharps until the one a diatonic half step
@@ -110,11 +110,11 @@ export function writeSignature(tonic: SpelledNote, scale: ScaleId, school: Schoo
   const way = waySteps(tonic, scale, school);
   const steps: WriteStep[] = [];
   let put = 0;
-  const say = (saying: WriteSaying) => {
-    if (PUTS.includes(saying.code)) put += 1;
-    steps.push({ saying, put });
+  const say = (fact: WriteFact) => {
+    if (PUTS.includes(fact.code)) put += 1;
+    steps.push({ fact, put });
   };
-  for (const saying of way) say(saying);
+  for (const fact of way) say(fact);
   if (!isPrintable(count)) {
     const reading = scaleNamed(tonic, scale);
     const instead = reading.ok ? enharmonicTonic(reading.scale) : null;
@@ -122,15 +122,15 @@ export function writeSignature(tonic: SpelledNote, scale: ScaleId, school: Schoo
     return { steps, count, signs: [] };
   }
   const signs = accidentalsOf(count);
-  const major = saidMajor(tonic, scale, school);
+  const major = saidMajor(tonic, scale, way);
   const said = major ? saidSigns(major, signs) : counted(tonic, signs);
-  for (const saying of said) say(saying);
+  for (const fact of said) say(fact);
   if (Math.abs(count) === 7) say({ code: 'seven-signs', sharps: count > 0 });
   if (count !== 0) say({ code: 'signature-stands', count, signs });
   return { steps, count, signs };
 }
 
-function counted(tonic: SpelledNote, signs: readonly SpelledNote[]): readonly WriteSaying[] {
+function counted(tonic: SpelledNote, signs: readonly SpelledNote[]): readonly WriteFact[] {
   if (signs.length === 0) return [{ code: 'no-signs', tonic }];
   return signs.map((sign, at) => ({ code: 'take-next', sign, number: at + 1, of: signs.length }));
 }

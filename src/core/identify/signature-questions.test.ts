@@ -43,8 +43,8 @@ const SIGNATURES = `
   });
 
 const texts = (question: Parameters<typeof keysOf>[0]) =>
-  keysOf(question).steps.map(({ saying }) => {
-    const { text, reason } = sayKeyStep(ENGLISH, saying);
+  keysOf(question).steps.map(({ fact }) => {
+    const { text, reason } = sayKeyStep(ENGLISH, fact);
     return reason ? `${text} ${reason}` : text;
   });
 
@@ -60,12 +60,12 @@ describe('which key has these signs', () => {
             if (asked === 'every' || asked === 'major') expect(named.get('major')).toBe(row.major);
             if (asked === 'every' || asked === 'minor') expect(named.get('minor')).toBe(row.minor);
             expect(owners).toHaveLength(asked === 'every' ? 7 : 1);
-            for (const { saying, signs } of steps) {
-              expect(sayKeyStep(ENGLISH, saying).text).toMatch(/^[A-Z].*\.$/u);
+            for (const { fact, signs } of steps) {
+              expect(sayKeyStep(ENGLISH, fact).text).toMatch(/^[A-Z].*\.$/u);
               for (const at of signs) expect(at).toBeLessThan(row.signs.length);
               // The rule itself leads to the key, by the sign it names.
-              if (saying.code === 'major-by-rule' || saying.code === 'no-last-but-one')
-                expect(asciiName(saying.major)).toBe(row.major);
+              if (fact.code === 'major-by-rule' || fact.code === 'no-last-but-one')
+                expect(asciiName(fact.major)).toBe(row.major);
             }
             count += 1;
           }
@@ -140,7 +140,7 @@ describe('the signature of a key', () => {
   it('says where to stop, and stops there', () => {
     const said = (tonic: string, scale: (typeof SCALE_IDS)[number] = 'major') =>
       writeSignature(noteNamed(tonic), scale, { minorSignature: 'relative' }).steps.map(
-        ({ saying }) => sayWriteStep(ENGLISH, saying).text,
+        ({ fact }) => sayWriteStep(ENGLISH, fact).text,
       );
     expect(said('A')).toEqual([
       'Say the sharps in order until the one a diatonic half step under A.',
@@ -170,8 +170,8 @@ describe('the signature of a key', () => {
     for (const { tonic } of SCALE_TABLE) {
       for (const scale of NAMED_SCALE_IDS) {
         for (const minorSignature of CHOICES.minorSignature) {
-          for (const { saying } of writeSignature(noteNamed(tonic), scale, { minorSignature }).steps) {
-            const { text, reason } = sayWriteStep(ENGLISH, saying);
+          for (const { fact } of writeSignature(noteNamed(tonic), scale, { minorSignature }).steps) {
+            const { text, reason } = sayWriteStep(ENGLISH, fact);
             expect(`${text} ${reason ?? ''}`.trim()).toMatch(/^[A-Z].*\.$/u);
           }
         }

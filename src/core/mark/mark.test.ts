@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { CLEFS } from '../instrument/staff';
 import { noteNamed } from '../note/parse';
 import { asciiName, type SpelledNote } from '../note/spelled';
-import { DIRECTIONS } from '../scale/line';
+import { DIRECTIONS } from '../scale/direction';
 import { SCALE_IDS } from '../scale/pattern';
 import { TONICS } from '../scale/tonic';
 import { answersOf, answersOfPair, byRank, findHabits } from './find-habits';

@@ -1,6 +1,6 @@
 import { type Pitch, pitch } from '../note/pitch';
 import type { Alteration, Fifths } from '../note/spelled';
-import type { Direction } from '../scale/line';
+import type { Direction } from '../scale/direction';
 import { printedSigns } from '../scale/printed';
 import type { Settings } from '../school/settings';
 import type { Finding, Thing } from './judged';

@@ -1,7 +1,7 @@
 import type { Clef } from '../instrument/staff';
 import type { SpelledNote } from '../note/spelled';
 import { type Fifths, fifths } from '../note/spelled';
-import type { Direction } from '../scale/line';
+import type { Direction } from '../scale/direction';
 import { notesOf } from '../scale/line';
 import { modeSignature } from '../scale/mode-signature';
 import { PATTERNS, type SCALE_IDS } from '../scale/pattern';

@@ -2,7 +2,7 @@ import { nearest } from '../identify/note-entry';
 import { letterIndex } from '../note/letter';
 import { midiOf } from '../note/pitch';
 import type { SpelledNote } from '../note/spelled';
-import type { Direction } from '../scale/line';
+import type { Direction } from '../scale/direction';
 import type { MarkCheck } from './judged';
 
 type Notes = readonly SpelledNote[];

@@ -2,11 +2,8 @@ import { type Clef, fewestLedgersOctave } from '../instrument/staff';
 import { letterIndex } from '../note/letter';
 import { type Pitch, pitch } from '../note/pitch';
 import type { SpelledNote } from '../note/spelled';
+import type { Direction } from './direction';
 import type { Scale } from './scale';
-
-export const DIRECTIONS = ['up', 'down', 'both'] as const;
-
-export type Direction = (typeof DIRECTIONS)[number];
 
 /** One note of a written-out scale. */
 export type PlacedNote = {

@@ -98,3 +98,15 @@ export function unevenLetters(notes: readonly SpelledNote[]): {
   }
   return { skipped, repeated: [...new Set(repeated)] };
 }
+
+/** Letters above the tonic on which the notes of a pattern stand in its simplest spelling; null where it has none. */
+export function heightsOfSteps(tonic: SpelledNote, steps: readonly number[]): readonly number[] | null {
+  let height = 0;
+  return (
+    spellUneven(tonic, steps)?.map(({ letter }, at, notes) => {
+      const before = notes[at - 1];
+      if (before) height += (letterIndex(letter) - letterIndex(before.letter) + OCTAVE) % OCTAVE;
+      return height;
+    }) ?? null
+  );
+}

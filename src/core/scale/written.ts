@@ -1,7 +1,8 @@
 import type { Clef } from '../instrument/staff';
 import type { Alteration, Fifths } from '../note/spelled';
 import type { Settings } from '../school/settings';
-import { type Direction, lineOf, octaveFor, type PlacedNote } from './line';
+import type { Direction } from './direction';
+import { lineOf, octaveFor, type PlacedNote } from './line';
 import { modeSignature } from './mode-signature';
 import { PATTERNS } from './pattern';
 import { printedSignature, printedSigns, type SignatureChoice } from './printed';

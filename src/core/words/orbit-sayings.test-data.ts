@@ -51,7 +51,7 @@ function journeyLines(w: ClassWords, from: Key, to: Key): readonly SaidStep[] {
 /** Everything the circle says, as a class says it. */
 export const ORBIT_SAYINGS: readonly ((w: ClassWords) => readonly SaidStep[])[] = [
   ...CIRCLE_SIZES.map(
-    (size) => (w: ClassWords) => buildCircle(size).map(({ saying }) => sayCircleStep(w, saying)),
+    (size) => (w: ClassWords) => buildCircle(size).map(({ fact }) => sayCircleStep(w, fact)),
   ),
   ...CHORD_QUALITIES.flatMap((quality) =>
     ['Gb', 'F#', 'C', 'G##'].map((root) => (w: ClassWords) => {
@@ -59,7 +59,7 @@ export const ORBIT_SAYINGS: readonly ((w: ClassWords) => readonly SaidStep[])[] 
       if (!spelling.ok) return said([sayChordProblem(w, spelling.problem)]);
       const { chord, steps } = spelling;
       return [
-        ...steps.map(({ saying }) => sayChordStep(w, saying)),
+        ...steps.map(({ fact }) => sayChordStep(w, fact)),
         ...said([chordName(w, chord), chordSymbol(w, chord)]),
       ];
     }),

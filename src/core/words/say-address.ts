@@ -1,5 +1,5 @@
 import type { MethodId } from '../derive/derivation';
-import type { MethodProblem } from '../derive/methods';
+import type { MethodProblem } from '../derive/method';
 import type { ClassWords } from './class-words';
 import { sayWhyNot } from './say-method';
 import { type Problem, sayProblem } from './say-problem';

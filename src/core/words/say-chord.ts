@@ -1,5 +1,5 @@
 import type { Chord, ChordQuality } from '../harmony/chord';
-import type { ChordProblem, ChordSaying } from '../harmony/chord-spelling';
+import type { ChordFact, ChordProblem } from '../harmony/chord-spelling';
 import type { KeyChord } from '../harmony/family';
 import type { ClassWords } from './class-words';
 import { roundWord } from './say-key';
@@ -50,26 +50,26 @@ export function chordSymbol(w: ClassWords, { root, quality }: Pick<Chord, 'root'
   return w.note(root) + (w.settings.diminished === 'dim' ? sign.replace('°', 'dim') : sign);
 }
 
-type Of<Code extends ChordSaying['code']> = Extract<ChordSaying, { readonly code: Code }>;
+type Of<Code extends ChordFact['code']> = Extract<ChordFact, { readonly code: Code }>;
 
 /** One step of spelling a chord. */
-export function sayChordStep(w: ClassWords, saying: ChordSaying): SaidStep {
-  switch (saying.code) {
+export function sayChordStep(w: ClassWords, fact: ChordFact): SaidStep {
+  switch (fact.code) {
     case 'chord-root': {
-      const letters = saying.letters.map(w.letter).join(' ');
+      const letters = fact.letters.map(w.letter).join(' ');
       return {
-        text: `The root is ${w.note(saying.root)}. ${w.letterWords.slice(0, 1).toUpperCase()}${w.letterWords.slice(1)} in thirds: ${letters}.`,
+        text: `The root is ${w.note(fact.root)}. ${w.letterWords.slice(0, 1).toUpperCase()}${w.letterWords.slice(1)} in thirds: ${letters}.`,
         reason: `Each note of a chord skips one ${w.letterWord}, whatever its sign.`,
       };
     }
     case 'chord-third':
-      return thirdLine(w, saying);
+      return thirdLine(w, fact);
     case 'chord-fifth':
-      return fifthLine(w, saying);
+      return fifthLine(w, fact);
     case 'chord-seventh':
-      return seventhLine(w, saying);
+      return seventhLine(w, fact);
     case 'chord-spelled':
-      return { text: `${chordName(w, saying.chord)}: ${w.row(saying.chord.notes)}.`, reason: null };
+      return { text: `${chordName(w, fact.chord)}: ${w.row(fact.chord.notes)}.`, reason: null };
   }
 }
 

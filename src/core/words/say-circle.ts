@@ -1,29 +1,29 @@
-import type { CircleSaying } from '../harmony/circle';
+import type { CircleFact } from '../harmony/circle';
 import type { FilledPlace } from '../harmony/fill-circle';
 import type { ClassWords } from './class-words';
 import { placesWord, roundWord } from './say-key';
 import type { SaidStep } from './say-method';
 import { capital, numberWord, signCount } from './vocabulary';
 
-type Of<Code extends CircleSaying['code']> = Extract<CircleSaying, { readonly code: Code }>;
+type Of<Code extends CircleFact['code']> = Extract<CircleFact, { readonly code: Code }>;
 
 /** One step of building the circle. */
-export function sayCircleStep(w: ClassWords, saying: CircleSaying): SaidStep {
-  switch (saying.code) {
+export function sayCircleStep(w: ClassWords, fact: CircleFact): SaidStep {
+  switch (fact.code) {
     case 'circle-start':
-      return { text: `${w.note(saying.note)} stands at the top: ${signCount(0)}.`, reason: null };
+      return { text: `${w.note(fact.note)} stands at the top: ${signCount(0)}.`, reason: null };
     case 'circle-fifth':
-      return fifthLine(w, saying);
+      return fifthLine(w, fact);
     case 'circle-back':
       return {
-        text: `Back to ${w.note(saying.note)}, and the other way round: ${w.settings.flatsBy === 'fourth-up' ? 'fourths up' : 'fifths down'}.`,
+        text: `Back to ${w.note(fact.note)}, and the other way round: ${w.settings.flatsBy === 'fourth-up' ? 'fourths up' : 'fifths down'}.`,
         reason: `Every step takes a sharp away or adds a flat.`,
       };
     case 'circle-closed': {
-      const pairs = saying.pairs.map(([sharp, flat]) => `${w.note(sharp)} and ${w.note(flat)}`).join(', ');
+      const pairs = fact.pairs.map(([sharp, flat]) => `${w.note(sharp)} and ${w.note(flat)}`).join(', ');
       return {
         text: `The arms meet: ${pairs} sound the same.`,
-        reason: `Two names are two keys: ${numberWord(saying.places)} names on twelve places.`,
+        reason: `Two names are two keys: ${numberWord(fact.places)} names on twelve places.`,
       };
     }
   }

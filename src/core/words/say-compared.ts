@@ -1,5 +1,5 @@
 import type { SpelledNote } from '../note/spelled';
-import type { Direction } from '../scale/line';
+import type { Direction } from '../scale/direction';
 import { notesOf } from '../scale/line';
 import type { Scale } from '../scale/scale';
 import type { ClassWords } from './class-words';

@@ -12,43 +12,43 @@ const plain = (text: string): SaidStep => ({ text, reason: null });
 const steps = (w: ClassWords, sizes: readonly number[]) => sizes.map(w.stepLetters).join(' ');
 
 /** One step on the way from notes to the name of their scale. */
-export function sayDecision(w: ClassWords, saying: Decision): SaidStep {
-  switch (saying.code) {
+export function sayDecision(w: ClassWords, fact: Decision): SaidStep {
+  switch (fact.code) {
     case 'row':
-      return rowLine(w, saying);
+      return rowLine(w, fact);
     case 'spelling-right':
       return plain(
-        `The spelling first: ${numberWord(saying.count)} ${w.letterWords}, none skipped, none twice.`,
+        `The spelling first: ${numberWord(fact.count)} ${w.letterWords}, none skipped, none twice.`,
       );
     case 'spelling-wrong':
       return plain(
-        `The spelling first: ${saying.findings.map((finding) => sayFinding(w, finding)).join('; ')}.`,
+        `The spelling first: ${fact.findings.map((finding) => sayFinding(w, finding)).join('; ')}.`,
       );
     case 'third':
-      return thirdLine(w, saying);
+      return thirdLine(w, fact);
     case 'no-third':
-      return plain(`There is no third over ${w.note(saying.from)}, so the kind stays open.`);
+      return plain(`There is no third over ${w.note(fact.from)}, so the kind stays open.`);
     case 'degree':
-      return degreeLine(w, saying);
+      return degreeLine(w, fact);
     case 'steps-fit':
       return {
-        text: `All steps fit: ${steps(w, saying.steps)}. It is ${w.scale(saying.tonic, saying.scale)}.`,
+        text: `All steps fit: ${steps(w, fact.steps)}. It is ${w.scale(fact.tonic, fact.scale)}.`,
         reason: null,
       };
     case 'steps-misfit':
-      return misfitLine(w, saying);
+      return misfitLine(w, fact);
     case 'sounds-like':
       return plain(
-        `By sound alone it is ${saying.sounding.map((each) => soundingText(w, each)).join(', or ')}.`,
+        `By sound alone it is ${fact.sounding.map((each) => soundingText(w, each)).join(', or ')}.`,
       );
     case 'holds-all':
       return {
-        text: `These notes make no row. ${saying.count === 1 ? 'One scale holds' : `${capital(numberWord(saying.count))} scales hold`} them all; first ${w.scale(saying.best.tonic, saying.best.scale)}.`,
-        reason: sayBecause(w, saying.best),
+        text: `These notes make no row. ${fact.count === 1 ? 'One scale holds' : `${capital(numberWord(fact.count))} scales hold`} them all; first ${w.scale(fact.best.tonic, fact.best.scale)}.`,
+        reason: sayBecause(w, fact.best),
       };
     case 'others':
       return {
-        text: `Other names that fit: ${saying.names.map(({ tonic, scale }) => w.scale(tonic, scale)).join(', ')}.`,
+        text: `Other names that fit: ${fact.names.map(({ tonic, scale }) => w.scale(tonic, scale)).join(', ')}.`,
         reason:
           'They hold the same notes; the first and the last note decide between them, and where a piece comes home.',
       };

@@ -1,5 +1,5 @@
-import type { Saying } from '../derive/derivation';
-import type { MethodProblem } from '../derive/methods';
+import type { Fact } from '../derive/fact';
+import type { MethodProblem } from '../derive/method';
 import { PATTERNS } from '../scale/pattern';
 import type { ClassWords } from './class-words';
 import { numberWord, ordinal, signCount } from './vocabulary';
@@ -7,10 +7,10 @@ import { numberWord, ordinal, signCount } from './vocabulary';
 /** One line of the working: the fact, and the reason that refuses the tempting wrong spelling, where there is one. */
 export type SaidStep = { readonly text: string; readonly reason: string | null };
 
-type Of<Code extends Saying['code']> = Extract<Saying, { readonly code: Code }>;
+type Of<Code extends Fact['code']> = Extract<Fact, { readonly code: Code }>;
 
 /** The sayings of the methods beyond walking the steps and counting round the circle. */
-type MethodSaying = Of<
+type MethodFact = Of<
   | 'tetrachords'
   | 'mend'
   | 'tetrachord-stands'
@@ -31,57 +31,57 @@ type MethodSaying = Of<
 >;
 
 /** Puts one step of such a method into a sentence. */
-export function sayMethodStep(w: ClassWords, saying: MethodSaying): SaidStep {
-  switch (saying.code) {
+export function sayMethodStep(w: ClassWords, fact: MethodFact): SaidStep {
+  switch (fact.code) {
     case 'tetrachords':
-      return tetrachordsLine(w, saying);
+      return tetrachordsLine(w, fact);
     case 'mend':
-      return mendLine(w, saying);
+      return mendLine(w, fact);
     case 'tetrachord-stands':
-      return standsLine(w, saying);
+      return standsLine(w, fact);
     case 'join':
       return {
-        text: `${w.note(saying.from)} up ${w.aStep(saying.semitones)} is ${w.note(saying.to)}: the two are joined.`,
+        text: `${w.note(fact.from)} up ${w.aStep(fact.semitones)} is ${w.note(fact.to)}: the two are joined.`,
         reason: null,
       };
     case 'parallel-major':
       return {
-        text: `Its ${w.parallel('major')} is ${w.key(saying.tonic, 'major')}: ${w.row(saying.notes)}.`,
+        text: `Its ${w.parallel('major')} is ${w.key(fact.tonic, 'major')}: ${w.row(fact.notes)}.`,
         reason: null,
       };
     case 'alter-degree':
-      return { text: alterLine(w, saying), reason: null };
+      return { text: alterLine(w, fact), reason: null };
     case 'signature-shift':
-      return shiftLine(w, saying);
+      return shiftLine(w, fact);
     case 'parent-degree':
-      return parentLine(w, saying);
+      return parentLine(w, fact);
     case 'two-octaves':
       return {
-        text: `Two octaves of ${w.key(saying.parent, 'major')}: ${w.row(saying.notes)}.`,
+        text: `Two octaves of ${w.key(fact.parent, 'major')}: ${w.row(fact.notes)}.`,
         reason: null,
       };
     case 'start-on':
       return {
-        text: `Begin on the ${ordinal(saying.degree)} note and go to its octave: ${w.row(saying.notes)}.`,
+        text: `Begin on the ${ordinal(fact.degree)} note and go to its octave: ${w.row(fact.notes)}.`,
         reason: 'Notes, steps and chords stay where they are; only the counting begins elsewhere.',
       };
     case 'parent-signature':
       return {
-        text: `${w.scale(saying.tonic, saying.scale)} takes the signature of ${w.key(saying.parent, 'major')}: ${signCount(saying.count)}.`,
+        text: `${w.scale(fact.tonic, fact.scale)} takes the signature of ${w.key(fact.parent, 'major')}: ${signCount(fact.count)}.`,
         reason: null,
       };
     case 'chain-start':
-      return chainStartLine(w, saying);
+      return chainStartLine(w, fact);
     case 'chain-link':
-      return chainLinkLine(w, saying);
+      return chainLinkLine(w, fact);
     case 'chain-arrive':
-      return { text: `Arrived: ${w.row(saying.notes)}.`, reason: null };
+      return { text: `Arrived: ${w.row(fact.notes)}.`, reason: null };
     case 'window-place':
-      return windowLine(w, saying);
+      return windowLine(w, fact);
     case 'window-order':
-      return { text: `In the order of the ${w.letterWords}: ${w.row(saying.notes)}.`, reason: null };
+      return { text: `In the order of the ${w.letterWords}: ${w.row(fact.notes)}.`, reason: null };
     case 'window-raise':
-      return windowRaiseLine(w, saying);
+      return windowRaiseLine(w, fact);
   }
 }
 
@@ -100,8 +100,8 @@ function tetrachordsLine(w: ClassWords, { lower, join, upper }: Of<'tetrachords'
   };
 }
 
-function mendLine(w: ClassWords, saying: Of<'mend'>): SaidStep {
-  const { before, from, to, is, wanted, part, refused } = saying;
+function mendLine(w: ClassWords, fact: Of<'mend'>): SaidStep {
+  const { before, from, to, is, wanted, part, refused } = fact;
   const way = to.alteration > from.alteration ? 'Raise' : 'Lower';
   const where = part === 'join' ? 'the join' : `the ${part} tetrachord`;
   const found = is <= 0 ? 'no step at all' : w.aStep(is);

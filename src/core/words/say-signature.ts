@@ -1,6 +1,6 @@
 import type { PlaceProblem, SignatureProblem } from '../identify/drawn-signature';
-import type { KeySaying, SignatureRule } from '../identify/key-of-signature';
-import type { WriteSaying } from '../identify/signature-of-key';
+import type { KeyFact, SignatureRule } from '../identify/key-of-signature';
+import type { WriteFact } from '../identify/signature-of-key';
 import { letterAfter } from '../note/letter';
 import { noteNamed } from '../note/parse';
 import type { SpelledNote } from '../note/spelled';
@@ -33,54 +33,54 @@ export function ruleWords(w: ClassWords, rule: SignatureRule): string {
   }
 }
 
-type Key<Code extends KeySaying['code']> = Extract<KeySaying, { readonly code: Code }>;
+type Key<Code extends KeyFact['code']> = Extract<KeyFact, { readonly code: Code }>;
 
 /** One step from a signature to its keys. */
-export function sayKeyStep(w: ClassWords, saying: KeySaying): SaidStep {
-  switch (saying.code) {
+export function sayKeyStep(w: ClassWords, fact: KeyFact): SaidStep {
+  switch (fact.code) {
     case 'take-order':
-      return takeOrderLine(w, saying);
+      return takeOrderLine(w, fact);
     case 'empty-signature':
       return {
-        text: `No sharps and no flats: ${w.key(saying.major, 'major')} or ${w.key(saying.minor, 'minor')}.`,
+        text: `No sharps and no flats: ${w.key(fact.major, 'major')} or ${w.key(fact.minor, 'minor')}.`,
         reason: 'An empty signature is a full answer.',
       };
     case 'major-by-rule':
-      return ruleLine(w, saying);
+      return ruleLine(w, fact);
     case 'no-last-but-one':
-      return noLastButOneLine(w, saying);
+      return noLastButOneLine(w, fact);
     case 'with-its-sign':
       return {
-        text: `Not ${w.letter(saying.major.letter)}: the signature has ${w.note(saying.major)}, and the key takes its sign.`,
-        reason: `From ${w.note(saying.sign)} to ${w.letter(saying.major.letter)} would be no step at all: they are one key on the keyboard.`,
+        text: `Not ${w.letter(fact.major.letter)}: the signature has ${w.note(fact.major)}, and the key takes its sign.`,
+        reason: `From ${w.note(fact.sign)} to ${w.letter(fact.major.letter)} would be no step at all: they are one key on the keyboard.`,
       };
     case 'minor-by-relative':
       return {
-        text: `${w.key(saying.minor, 'minor')} shares the signature: three ${w.halves} under ${w.note(saying.major)}.`,
-        reason: `${w.note(saying.minor)} is the ${w.degree(saying.minor, saying.major)} of ${w.key(saying.major, 'major')}, its ${w.relative}${german(w) ? '' : ' minor'}.`,
+        text: `${w.key(fact.minor, 'minor')} shares the signature: three ${w.halves} under ${w.note(fact.major)}.`,
+        reason: `${w.note(fact.minor)} is the ${w.degree(fact.minor, fact.major)} of ${w.key(fact.major, 'major')}, its ${w.relative}${german(w) ? '' : ' minor'}.`,
       };
     case 'minor-by-last-sharp':
       return {
-        text: `${capitalFirst(w.aStep(2))} below the last sharp, ${w.note(saying.sign)}, stands ${w.key(saying.minor, 'minor')}.`,
-        reason: `The last sharp is the ${w.degree(saying.sign, saying.minor)} of the minor key.`,
+        text: `${capitalFirst(w.aStep(2))} below the last sharp, ${w.note(fact.sign)}, stands ${w.key(fact.minor, 'minor')}.`,
+        reason: `The last sharp is the ${w.degree(fact.sign, fact.minor)} of the minor key.`,
       };
     case 'minor-by-third':
       return plain(
-        `A third, three ${w.halves}, below ${w.note(saying.major)} stands ${w.key(saying.minor, 'minor')}.`,
+        `A third, three ${w.halves}, below ${w.note(fact.major)} stands ${w.key(fact.minor, 'minor')}.`,
       );
     case 'mode-owner':
       return {
-        text: `${modeKey(w, saying.tonic, saying.mode)} has the same signature.`,
-        reason: `${w.note(saying.tonic)} is the ${w.degree(saying.tonic, saying.major)} of ${w.key(saying.major, 'major')}, and a mode takes its parent's signature.`,
+        text: `${modeKey(w, fact.tonic, fact.mode)} has the same signature.`,
+        reason: `${w.note(fact.tonic)} is the ${w.degree(fact.tonic, fact.major)} of ${w.key(fact.major, 'major')}, and a mode takes its parent's signature.`,
       };
     case 'mode-owners': {
-      const owners = saying.owners.map(({ mode, tonic }) => modeKey(w, tonic, mode));
+      const owners = fact.owners.map(({ mode, tonic }) => modeKey(w, tonic, mode));
       return plain(`Every mode has one key with these signs: ${owners.join(', ')}.`);
     }
     case 'major-or-minor':
-      return settleLine(w, saying);
+      return settleLine(w, fact);
     case 'all-seven':
-      return sevenLine(w, saying.sharps);
+      return sevenLine(w, fact.sharps);
   }
 }
 
@@ -94,10 +94,10 @@ function capitalFirst(text: string): string {
 
 function takeOrderLine(w: ClassWords, { count, signs }: Key<'take-order'>): SaidStep {
   const order = count > 0 ? 'sharps' : 'flats';
-  const saying = w.sayings[order].trim();
+  const fact = w.sayings[order].trim();
   return {
     text: `${capitalFirst(signCount(count))}, by the order of ${order}: ${w.row(signs)}.`,
-    reason: saying ? `‘${saying}’` : null,
+    reason: fact ? `‘${fact}’` : null,
   };
 }
 
@@ -151,36 +151,34 @@ function sevenLine(w: ClassWords, sharps: boolean): SaidStep {
   };
 }
 
-type Write<Code extends WriteSaying['code']> = Extract<WriteSaying, { readonly code: Code }>;
+type Write<Code extends WriteFact['code']> = Extract<WriteFact, { readonly code: Code }>;
 
 /** One step of writing a signature. */
-export function sayWriteStep(w: ClassWords, saying: WriteSaying): SaidStep {
-  switch (saying.code) {
+export function sayWriteStep(w: ClassWords, fact: WriteFact): SaidStep {
+  switch (fact.code) {
     case 'no-signs':
       return { text: 'No sharps and no flats.', reason: 'An empty signature is a full answer.' };
     case 'sharps-until':
-      return plain(
-        `Say the sharps in order until the one a diatonic ${w.half} under ${w.note(saying.tonic)}.`,
-      );
+      return plain(`Say the sharps in order until the one a diatonic ${w.half} under ${w.note(fact.tonic)}.`);
     case 'flats-past':
-      return plain(`Say the flats in order to ${w.note(saying.tonic)}, and one more.`);
+      return plain(`Say the flats in order to ${w.note(fact.tonic)}, and one more.`);
     case 'plain-flat-key':
       return {
-        text: `${w.key(saying.tonic, 'major')} has one flat: ${w.note(saying.sign)}.`,
+        text: `${w.key(fact.tonic, 'major')} has one flat: ${w.note(fact.sign)}.`,
         reason: `It is the only flat key with a plain name, so no flat stops the order; its one flat is the ${degreeIn(w.settings.degrees, 4, 0)}.`,
       };
     case 'say-sharp':
-      return saySharpLine(w, saying);
+      return saySharpLine(w, fact);
     case 'say-flat':
-      return sayFlatLine(w, saying);
+      return sayFlatLine(w, fact);
     case 'take-next':
-      return plain(`${w.note(saying.sign)}, ${numberWord(saying.number)} of ${numberWord(saying.of)}.`);
+      return plain(`${w.note(fact.sign)}, ${numberWord(fact.number)} of ${numberWord(fact.of)}.`);
     case 'signature-stands':
-      return plain(`It stands: ${signCount(saying.count)}, ${w.row(saying.signs)}.`);
+      return plain(`It stands: ${signCount(fact.count)}, ${w.row(fact.signs)}.`);
     case 'seven-signs':
-      return sevenLine(w, saying.sharps);
+      return sevenLine(w, fact.sharps);
     default:
-      return sayStep(w, saying);
+      return sayStep(w, fact);
   }
 }
 

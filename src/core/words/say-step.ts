@@ -1,4 +1,4 @@
-import type { Saying } from '../derive/derivation';
+import type { Fact } from '../derive/fact';
 import { type Letter, letterAfter } from '../note/letter';
 import { fifths, type SpelledNote } from '../note/spelled';
 import type { ClassWords } from './class-words';
@@ -6,49 +6,49 @@ import { type SaidStep, sayMethodStep } from './say-method';
 import { sayKeyRule } from './say-rule';
 import { capital, numberWord, signCount } from './vocabulary';
 
-type Of<Code extends Saying['code']> = Extract<Saying, { readonly code: Code }>;
+type Of<Code extends Fact['code']> = Extract<Fact, { readonly code: Code }>;
 
 /** Puts one step of a working into a sentence. */
-export function sayStep(w: ClassWords, saying: Saying): SaidStep {
-  switch (saying.code) {
+export function sayStep(w: ClassWords, fact: Fact): SaidStep {
+  switch (fact.code) {
     case 'letters':
-      return lettersLine(w, saying);
+      return lettersLine(w, fact);
     case 'walk':
-      return walkLine(w, saying);
+      return walkLine(w, fact);
     case 'key-notes':
-      return plain(`The notes of ${w.key(saying.tonic, 'major')} stand: ${w.row(saying.notes)}.`);
+      return plain(`The notes of ${w.key(fact.tonic, 'major')} stand: ${w.row(fact.notes)}.`);
     case 'between':
-      return betweenLine(w, saying);
+      return betweenLine(w, fact);
     case 'no-between':
-      return noBetweenLine(w, saying);
+      return noBetweenLine(w, fact);
     case 'same-coming-down':
       return plain('Coming down, the same notes in turn.');
     case 'natural-coming-down':
       return plain(`Coming down, ${w.scaleWord('melodic-minor')} takes its natural form: nothing is raised.`);
     case 'restore':
-      return plain(`Coming down, both are given back: ${saying.notes.map(w.noteWithSign).join(' and ')}.`);
+      return plain(`Coming down, both are given back: ${fact.notes.map(w.noteWithSign).join(' and ')}.`);
     case 'relative-major':
-      return relativeLine(w, saying);
+      return relativeLine(w, fact);
     case 'count-places':
-      return placesLine(w, saying);
+      return placesLine(w, fact);
     case 'less-three':
-      return plain(lessThreeLine(w, saying));
+      return plain(lessThreeLine(w, fact));
     case 'take-signs':
-      return signsLine(w, saying);
+      return signsLine(w, fact);
     case 'theoretical':
-      return theoreticalLine(w, saying);
+      return theoreticalLine(w, fact);
     case 'put-sign':
-      return plain(putLine(w, saying));
+      return plain(putLine(w, fact));
     case 'raise':
-      return raiseLine(w, saying);
+      return raiseLine(w, fact);
     default:
-      return sayMethodStep(w, saying);
+      return sayMethodStep(w, fact);
   }
 }
 
 /** The line and its reason as one text. */
-export function stepText(w: ClassWords, saying: Saying): string {
-  const { text, reason } = sayStep(w, saying);
+export function stepText(w: ClassWords, fact: Fact): string {
+  const { text, reason } = sayStep(w, fact);
   return reason ? `${text} ${reason}` : text;
 }
 
@@ -88,13 +88,13 @@ function noBetweenLine(w: ClassWords, { pairs }: Of<'no-between'>): SaidStep {
   return plain(`${found} are ${w.halves} already: nothing lies between.`);
 }
 
-function walkLine(w: ClassWords, saying: Of<'walk'>): SaidStep {
-  const { from, to, semitones, letters, falling, plain: gap, home } = saying;
+function walkLine(w: ClassWords, fact: Of<'walk'>): SaidStep {
+  const { from, to, semitones, letters, falling, plain: gap, home } = fact;
   const move = `${w.note(from)} ${falling ? 'down' : 'up'} ${w.aStep(semitones)} is ${w.note(to)}`;
   const text = home ? `${move}: home.` : `${move}.`;
-  if (letters !== 1) return { text, reason: unevenReason(w, saying) };
+  if (letters !== 1) return { text, reason: unevenReason(w, fact) };
   if (home || gap === null) return { text, reason: semitones === 1 ? halfStepReason(w, from, to) : null };
-  return { text, reason: alteredReason(w, saying, gap) };
+  return { text, reason: alteredReason(w, fact, gap) };
 }
 
 /** Why a step stays on its letter or passes one over. */
@@ -194,9 +194,9 @@ function signsLine(w: ClassWords, { signs, count }: Of<'take-signs'>): SaidStep 
     return plain(`Counted on past seven, the order of ${order} leaves ${names}.`);
   }
   const first = Math.abs(count) === 1 ? 'the first' : `the first ${numberWord(Math.abs(count))}`;
-  const saying = w.sayings[order].trim();
+  const fact = w.sayings[order].trim();
   const rule = w.settings.hints === 'student' ? sayKeyRule(w, fifths(count), 'major') : null;
-  const reasons = [saying ? `‘${saying}’` : null, rule].filter((each) => each !== null);
+  const reasons = [fact ? `‘${fact}’` : null, rule].filter((each) => each !== null);
   return {
     text: `From the order of ${order} take ${first}: ${names}.`,
     reason: reasons.length > 0 ? reasons.join(' ') : null,

@@ -31,8 +31,8 @@ function scaleOf(w: ClassWords, tonic: string, id: ScaleId): Scale {
 function counting(w: ClassWords, tonic: string, id: ScaleId): string {
   const derivation = derive(scaleOf(w, tonic, id), 'up', 'signature', w.settings);
   const steps = derivation?.steps ?? [];
-  const counts = steps.filter(({ saying }) => /^(relative|count|less)/u.test(saying.code));
-  return counts.map(({ saying }) => sayStep(w, saying).text).join(' ');
+  const counts = steps.filter(({ fact }) => /^(relative|count|less)/u.test(fact.code));
+  return counts.map(({ fact }) => sayStep(w, fact).text).join(' ');
 }
 
 function sung(w: ClassWords, tonic: string, id: ScaleId, mode: Mode): string {
@@ -94,8 +94,8 @@ function numerals(w: ClassWords): string {
 
 function walkExample(w: ClassWords): string {
   const steps = derive(scaleOf(w, 'F', 'major'), 'up', 'step-pattern')?.steps ?? [];
-  const found = steps.find(({ saying }) => saying.code === 'walk' && saying.to === noteNamed('Bb'));
-  return found ? stepText(w, found.saying) : '';
+  const found = steps.find(({ fact }) => fact.code === 'walk' && fact.to === noteNamed('Bb'));
+  return found ? stepText(w, found.fact) : '';
 }
 
 function taught(w: ClassWords): string {
@@ -123,7 +123,7 @@ const EXAMPLES: Readonly<Record<SettingName, (w: ClassWords) => string>> = {
   circle: (w) => counting(w, 'Eb', 'major'),
   flatsBy: (w) => {
     const steps = derive(scaleOf(w, 'Ab', 'major'), 'up', 'signature')?.steps ?? [];
-    return steps[0] ? stepText(w, steps[0].saying) : '';
+    return steps[0] ? stepText(w, steps[0].fact) : '';
   },
   minorCircle: (w) => {
     const [e, g, a] = [noteNamed('E'), noteNamed('G'), noteNamed('A')];

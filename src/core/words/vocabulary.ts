@@ -1,6 +1,6 @@
 import type { MethodId } from '../derive/derivation';
 import type { Clef } from '../instrument/staff';
-import type { Direction } from '../scale/line';
+import type { Direction } from '../scale/direction';
 import type { ScaleId } from '../scale/pattern';
 import type { SignatureChoice } from '../scale/printed';
 import type { Settings } from '../school/settings';

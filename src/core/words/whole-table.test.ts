@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { ask } from '../ask/ask';
-import type { Saying } from '../derive/derivation';
+import type { Fact } from '../derive/fact';
 import { derive, methodsFor } from '../derive/methods';
 import { CHECK_IDS } from '../derive/proof';
 import { readDrawn } from '../identify/drawn-signature';
@@ -10,7 +10,8 @@ import { writeSignature } from '../identify/signature-of-key';
 import { noteNamed } from '../note/parse';
 import { fifths, type SpelledNote } from '../note/spelled';
 import { scaleAsked } from '../scale/asked';
-import { DIRECTIONS, lineOf } from '../scale/line';
+import { DIRECTIONS } from '../scale/direction';
+import { lineOf } from '../scale/line';
 import { NAMED_SCALE_IDS, type ScaleId } from '../scale/pattern';
 import { relatedKeys } from '../scale/related';
 import { type Scale, scaleNamed } from '../scale/scale';
@@ -56,8 +57,8 @@ function scaleOf(tonic: string, id: ScaleId, settings: Settings = USUAL_SETTINGS
 }
 
 /** One sample of every step kind in each of its shapes: by code, and by which of its fields are there. */
-const SAMPLES: readonly Saying[] = (() => {
-  const found = new Map<string, Saying>();
+const SAMPLES: readonly Fact[] = (() => {
+  const found = new Map<string, Fact>();
   for (const minorSignature of CHOICES.minorSignature) {
     for (const tonic of ['C', 'Eb', 'F#', 'G#', 'Db', 'A', 'Fb', 'B#', 'Cb']) {
       for (const asked of [...NAMED_SCALE_IDS, '2,2,3,2,3', '2,1,2,1,2,1,2,1'] as const) {
@@ -66,14 +67,14 @@ const SAMPLES: readonly Saying[] = (() => {
         const { scale } = reading;
         for (const direction of DIRECTIONS) {
           for (const method of methodsFor(scale)) {
-            for (const { saying } of derive(scale, direction, method, { minorSignature })?.steps ?? []) {
-              const shape = Object.entries(saying).map(([name, value]) =>
+            for (const { fact } of derive(scale, direction, method, { minorSignature })?.steps ?? []) {
+              const shape = Object.entries(fact).map(([name, value]) =>
                 typeof value === 'number'
                   ? `${name}${Math.sign(value)}${Math.abs(value) > 7}`
                   : name + (value === null),
               );
-              const key = saying.code + shape.join() + ('semitones' in saying ? saying.semitones : '');
-              found.set(key, found.get(key) ?? saying);
+              const key = fact.code + shape.join() + ('semitones' in fact ? fact.semitones : '');
+              found.set(key, found.get(key) ?? fact);
             }
           }
         }
@@ -109,14 +110,14 @@ const QUESTIONS: readonly ((w: ClassWords) => readonly SaidStep[])[] = [
   ...LINES.map((line) => (w: ClassWords) => {
     const { steps, names } = identify(line);
     const because = names.map((name) => ({ text: sayBecause(w, name), reason: null }));
-    return [...steps.map(({ saying }) => sayDecision(w, saying)), ...because];
+    return [...steps.map(({ fact }) => sayDecision(w, fact)), ...because];
   }),
   ...[-4, -1, 0, 7].flatMap((count) =>
     (['relative', 'last-sign'] as const).flatMap((minorNaming) =>
       [...rulesFor(fifths(count)), null].flatMap((rule) =>
         (['every', 'dorian'] as const).map((asked) => (w: ClassWords) => {
           const { steps } = keysOf({ count: fifths(count), asked, rule, minorNaming });
-          return steps.map(({ saying }) => sayKeyStep(w, saying));
+          return steps.map(({ fact }) => sayKeyStep(w, fact));
         }),
       ),
     ),
@@ -125,7 +126,7 @@ const QUESTIONS: readonly ((w: ClassWords) => readonly SaidStep[])[] = [
     (['major', 'natural-minor', 'dorian'] as const).flatMap((id) =>
       ['F', 'Ab', 'C#', 'G#'].map((tonic) => (w: ClassWords) => {
         const { steps } = writeSignature(noteNamed(tonic), id, { minorSignature });
-        return steps.map(({ saying }) => sayWriteStep(w, saying));
+        return steps.map(({ fact }) => sayWriteStep(w, fact));
       }),
     ),
   ),
@@ -282,7 +283,7 @@ function theoryIn(w: ClassWords, questions = QUESTIONS): readonly string[] {
   const scale = scaleOf('C#', 'harmonic-minor', w.settings);
   const line = lineOf(scale, 'up', 3);
   return [
-    ...SAMPLES.map((saying) => stepText(w, saying)),
+    ...SAMPLES.map((fact) => stepText(w, fact)),
     ...CHECK_IDS.flatMap((check) =>
       [true, false, null].map((holds) => sayCheck(w, { check, holds, at: [], sum: 12 })),
     ),
@@ -433,7 +434,7 @@ describe('every word in every school', () => {
       }
     }
     const steps = derive(scaleOf('Bb', 'natural-minor'), 'up', 'signature')?.steps ?? [];
-    expect(steps.slice(0, 3).map(({ saying }) => stepText(w, saying))).toEqual([
+    expect(steps.slice(0, 3).map(({ fact }) => stepText(w, fact))).toEqual([
       'b-Moll shares its signature with its Paralleltonart Des-Dur, three Halbtöne up.',
       'Des lies five places anticlockwise from C on the circle of fifths: five flats. Each place is a fifth down and one more flat.',
       'From the order of flats take the first five: B Es As Des Ges.',
@@ -444,8 +445,8 @@ describe('every word in every school', () => {
     const sayings = { sharps: 'Fog covers grey docks and every boat', flats: '' };
     const w = wordsOf(USUAL_SETTINGS, sayings);
     const steps = derive(scaleOf('E', 'major'), 'up', 'signature')?.steps ?? [];
-    const taken = steps.find(({ saying }) => saying.code === 'take-signs');
-    expect(taken && stepText(w, taken.saying)).toBe(
+    const taken = steps.find(({ fact }) => fact.code === 'take-signs');
+    expect(taken && stepText(w, taken.fact)).toBe(
       'From the order of sharps take the first four: F♯ C♯ G♯ D♯. ‘Fog covers grey docks and every boat’',
     );
   });

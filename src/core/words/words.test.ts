@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import type { Saying } from '../derive/derivation';
+import type { Fact } from '../derive/fact';
 import { derive, methodsFor } from '../derive/methods';
 import { CHECK_IDS } from '../derive/proof';
 import { noteNamed } from '../note/parse';
 import { scaleAsked } from '../scale/asked';
-import { DIRECTIONS, lineOf } from '../scale/line';
+import { DIRECTIONS } from '../scale/direction';
+import { lineOf } from '../scale/line';
 import { NAMED_SCALE_IDS, type SCALE_IDS } from '../scale/pattern';
 import { scaleNamed } from '../scale/scale';
 import { SCALE_TABLE } from '../scale/scale-table';
@@ -55,16 +56,16 @@ describe('names', () => {
 
 describe('every sentence of every working', () => {
   it('is whole, speaks of no code and has no exclamation mark', () => {
-    const codes = new Set<Saying['code']>();
+    const codes = new Set<Fact['code']>();
     for (const { tonic } of SCALE_TABLE) {
       for (const asked of [...NAMED_SCALE_IDS, '2,2,3,2,3', '2,1,2,1,2,1,2,1'] as const) {
         const reading = scaleAsked(noteNamed(tonic), asked);
         if (!reading.ok) continue;
         for (const direction of DIRECTIONS) {
           for (const method of methodsFor(reading.scale)) {
-            for (const { saying } of derive(reading.scale, direction, method)?.steps ?? []) {
-              const text = stepText(ENGLISH, saying);
-              codes.add(saying.code);
+            for (const { fact } of derive(reading.scale, direction, method)?.steps ?? []) {
+              const text = stepText(ENGLISH, fact);
+              codes.add(fact.code);
               expect(text).toMatch(/^[A-Z].*\.$/u);
               expect(text).not.toMatch(/undefined|null|NaN|!|\d{2}|[a-z]-[a-z]{3,}ing|\s\s/u);
             }
@@ -149,7 +150,7 @@ describe('every sentence of every working', () => {
 describe('a note that is pointed at', () => {
   const line = (tonic: string, id: (typeof SCALE_IDS)[number]) => lineOf(scale(tonic, id), 'up', 3);
 
-  it('is counted both ways, saying which counts the start', () => {
+  it('is counted both ways, fact which counts the start', () => {
     expect(sayPlace(ENGLISH, line('C#', 'harmonic-minor'), 5)).toBe(
       'A, the 6th. Six letters from C♯, counting it; eight half steps, not counting it: minor 6th.',
     );

@@ -1,6 +1,6 @@
 import type { ScaleRequest } from '@/core/identify/scale-request';
 import { CLEFS } from '@/core/instrument/staff';
-import { DIRECTIONS } from '@/core/scale/line';
+import { DIRECTIONS } from '@/core/scale/direction';
 import type { ClassWords } from '@/core/words/class-words';
 import { readScale } from '@/core/words/read-scale';
 import type { FileWarning } from '@/core/words/say-file';

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { agrees } from '@/core/derive/methods';
+import { areSameNotes } from '@/core/derive/methods';
 import { notesOf } from '@/core/scale/line';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayAgreed, sayCompared } from '@/core/words/say-compared';
@@ -39,7 +39,7 @@ export function Compare({ view, other, lit, onLit, onStep, onAlone, onWhy, serve
   const at = Math.max(view.at, other.at);
   const said = [view, other].map(({ step, derivation }) => {
     const name = sideName(w, view, other, derivation.question.scale === view.scale ? view : other);
-    return `${name}: ${spoken(stepText(w, step.saying))}`;
+    return `${name}: ${spoken(stepText(w, step.fact))}`;
   });
   return (
     <div className="flex min-h-0 grow flex-col gap-3">
@@ -100,7 +100,9 @@ function conclusion(w: ClassWords, view: DeriveView, other: DeriveView): readonl
   const { direction } = view.derivation.question;
   if (!sameScale(view, other)) return sayCompared(w, view.scale, other.scale, direction);
   const notes = notesOf(view.scale, direction);
-  return agrees(other.derivation, notes) && agrees(view.derivation, notes) ? [sayAgreed(w, notes)] : [];
+  return areSameNotes(other.derivation.answer, notes) && areSameNotes(view.derivation.answer, notes)
+    ? [sayAgreed(w, notes)]
+    : [];
 }
 
 type SideProps = {
@@ -126,7 +128,7 @@ function Side({ name, view, lit, onLit, onStep, served, id }: SideProps) {
     const found = stepDeciding(derivation, place);
     if (found !== null) onStep(found);
   };
-  const lines = useMemo(() => derivation.steps.map(({ saying }) => sayStep(w, saying)), [w, derivation]);
+  const lines = useMemo(() => derivation.steps.map(({ fact }) => sayStep(w, fact)), [w, derivation]);
   const pointing = { step, lit, onLit, onPlace: toPlace, id };
   return (
     <section

@@ -40,7 +40,7 @@ export async function paperItem(
             w,
             written,
             // Nothing on paper is only just being decided.
-            step: { ...last, at: [], saying: { code: 'same-coming-down' } },
+            step: { ...last, at: [], fact: { code: 'same-coming-down' } },
             steps: derivation.steps,
             lit: null,
             width: WIDTH,
@@ -48,7 +48,7 @@ export async function paperItem(
           }),
     ],
     method: w.method(derivation.method),
-    lines: derivation.steps.map(({ saying }) => stepText(w, saying)),
+    lines: derivation.steps.map(({ fact }) => stepText(w, fact)),
     closing: `${PAPER_WORDS.proof}: ${proof
       .filter(({ holds }) => holds !== null)
       .map((check) => sayCheck(w, check))

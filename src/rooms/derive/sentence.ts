@@ -1,10 +1,11 @@
 import { METHOD_IDS, type MethodId } from '@/core/derive/derivation';
-import { type MethodProblem, whyNot } from '@/core/derive/methods';
+import type { MethodProblem } from '@/core/derive/method';
+import { whyNot } from '@/core/derive/methods';
 import { CLEFS, type Clef } from '@/core/instrument/staff';
 import { noteNamed } from '@/core/note/parse';
 import type { SpelledNote } from '@/core/note/spelled';
 import { type AskedScale, scaleAsked } from '@/core/scale/asked';
-import { DIRECTIONS, type Direction } from '@/core/scale/line';
+import { DIRECTIONS, type Direction } from '@/core/scale/direction';
 import { NAMED_SCALE_IDS, type ScaleId } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES, type SignatureChoice } from '@/core/scale/printed';
 

@@ -66,7 +66,7 @@ function scaleText(w: ClassWords, { written, scale }: DeriveView): string {
 
 /** The working as plain text, one numbered line a step. */
 function workingText(w: ClassWords, { scale, derivation }: DeriveView): string {
-  const lines = derivation.steps.map(({ saying }, index) => `${index + 1}. ${stepText(w, saying)}`);
+  const lines = derivation.steps.map(({ fact }, index) => `${index + 1}. ${stepText(w, fact)}`);
   return [`${scaleName(w, scale)}. ${w.method(derivation.method)}`, ...lines].join('\n');
 }
 

@@ -46,7 +46,7 @@ export function viewOf(sentence: DeriveSentence, settings: Settings): DeriveView
 /** The step that decides a place of the line, from 0, or null where none does by itself. */
 export function stepDeciding(derivation: Derivation, place: number): number | null {
   const found = derivation.steps.findLastIndex(
-    ({ at, saying }) => at.includes(place) && saying.code !== 'letters',
+    ({ at, fact }) => at.includes(place) && fact.code !== 'letters',
   );
   return found < 0 ? null : found;
 }

@@ -5,7 +5,7 @@ import { HABITS } from '@/core/mark/habits/all';
 import type { MarkQuestion } from '@/core/mark/questions';
 import type { ScaleQuestion } from '@/core/mark/scale-question';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
-import { DIRECTIONS } from '@/core/scale/line';
+import { DIRECTIONS } from '@/core/scale/direction';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import { TONICS } from '@/core/scale/tonic';
 import { CHOICES, USUAL_SETTINGS } from '@/core/school/settings';

@@ -4,7 +4,7 @@ import { TRANSPOSING } from '@/core/mark/transposing/instruments';
 import { readEnglishNote } from '@/core/note/parse';
 import { pitch } from '@/core/note/pitch';
 import { asciiName, fifths } from '@/core/note/spelled';
-import { DIRECTIONS } from '@/core/scale/line';
+import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES } from '@/core/scale/mode';
 import { SCALE_IDS, scaleIdFrom } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';

@@ -7,7 +7,7 @@ import { MARK_KINDS } from '@/core/mark/questions';
 import { noteNamed } from '@/core/note/parse';
 import { pitch } from '@/core/note/pitch';
 import { asciiName, fifths } from '@/core/note/spelled';
-import { DIRECTIONS } from '@/core/scale/line';
+import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES } from '@/core/scale/mode';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import { TONICS } from '@/core/scale/tonic';

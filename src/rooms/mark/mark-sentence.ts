@@ -4,7 +4,7 @@ import type { MarkKind, MarkQuestion, PARTNER_RELATIONS } from '@/core/mark/ques
 import { noteNamed } from '@/core/note/parse';
 import { type Pitch, pitch } from '@/core/note/pitch';
 import { type Fifths, fifths, type SpelledNote } from '@/core/note/spelled';
-import type { Direction } from '@/core/scale/line';
+import type { Direction } from '@/core/scale/direction';
 import type { Mode } from '@/core/scale/mode';
 import type { SCALE_IDS } from '@/core/scale/pattern';
 import type { SignatureChoice } from '@/core/scale/printed';

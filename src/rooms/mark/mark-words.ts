@@ -2,7 +2,7 @@ import { CLEFS } from '@/core/instrument/staff';
 import { MARK_KINDS, PARTNER_RELATIONS } from '@/core/mark/questions';
 import { TRANSPOSING } from '@/core/mark/transposing/instruments';
 import { asciiName } from '@/core/note/spelled';
-import { DIRECTIONS } from '@/core/scale/line';
+import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES } from '@/core/scale/mode';
 import { SCALE_IDS, scaleOfMode } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';

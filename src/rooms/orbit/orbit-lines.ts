@@ -19,12 +19,11 @@ const plain = (text: string): SaidStep => ({ text, reason: null });
 
 /** The working of a sentence that is gone through step by step; empty for the others. */
 export function workingOf(w: ClassWords, sentence: OrbitSentence): readonly SaidStep[] {
-  if (sentence.kind === 'build')
-    return buildCircle(sentence.size).map(({ saying }) => sayCircleStep(w, saying));
+  if (sentence.kind === 'build') return buildCircle(sentence.size).map(({ fact }) => sayCircleStep(w, fact));
   if (sentence.kind !== 'spell') return [];
   const spelling = spellChord(sentence.root, sentence.quality);
   return spelling.ok
-    ? spelling.steps.map(({ saying }) => sayChordStep(w, saying))
+    ? spelling.steps.map(({ fact }) => sayChordStep(w, fact))
     : [plain(sayChordProblem(w, spelling.problem))];
 }
 

@@ -21,7 +21,7 @@ export function CountRail({ count, onCount }: Props) {
     if (!reading?.ok) return null;
     const line = lineOf(reading.scale, 'up', 4);
     const step: DerivationStep = {
-      saying: { code: 'same-coming-down' },
+      fact: { code: 'same-coming-down' },
       at: [],
       line: line.map(({ pitch }) => ({ note: pitch.note, stage: 'decided' })),
       signs: null,

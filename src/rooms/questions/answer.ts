@@ -76,7 +76,7 @@ export function answerOf(w: ClassWords, question: Question): QuestionAnswer {
       const { steps, owners } = keysOf({ count, asked, rule, minorNaming: w.settings.minorNaming });
       return {
         ...NOTHING,
-        lines: steps.map(({ saying }) => sayKeyStep(w, saying)),
+        lines: steps.map(({ fact }) => sayKeyStep(w, fact)),
         signs: steps.map(({ signs }) => signs),
         put: steps.map(() => null),
         places: steps.map(() => []),
@@ -90,7 +90,7 @@ export function answerOf(w: ClassWords, question: Question): QuestionAnswer {
       const { steps, count } = writeSignature(tonic, scale, w.settings);
       return {
         ...NOTHING,
-        lines: steps.map(({ saying }) => sayWriteStep(w, saying)),
+        lines: steps.map(({ fact }) => sayWriteStep(w, fact)),
         signs: steps.map(({ put }, at) => (put > (steps[at - 1]?.put ?? 0) ? [put - 1] : [])),
         put: steps.map(({ put }) => put),
         places: steps.map(() => []),
@@ -103,7 +103,7 @@ export function answerOf(w: ClassWords, question: Question): QuestionAnswer {
       const { steps, names } = identify(question.notes);
       return {
         ...NOTHING,
-        lines: steps.map(({ saying }) => sayDecision(w, saying)),
+        lines: steps.map(({ fact }) => sayDecision(w, fact)),
         signs: steps.map(() => []),
         put: steps.map(() => null),
         places: steps.map(({ at }) => at),

@@ -44,19 +44,19 @@ function turnScene(
   draw: DrawOctaves | null,
   w: ClassWords,
   { scale }: WrittenScale,
-  { saying }: DerivationStep,
+  { fact }: DerivationStep,
   { steps }: Derivation,
   room: { readonly width: number; readonly height: number },
 ): Scene | null {
-  if (!draw || (saying.code !== 'two-octaves' && saying.code !== 'start-on')) return null;
-  const two = steps.find((step) => step.saying.code === 'two-octaves')?.saying;
+  if (!draw || (fact.code !== 'two-octaves' && fact.code !== 'start-on')) return null;
+  const two = steps.find((step) => step.fact.code === 'two-octaves')?.fact;
   if (two?.code !== 'two-octaves') return null;
   const parent = w.key(two.parent, 'major');
-  const turned = saying.code === 'start-on';
+  const turned = fact.code === 'start-on';
   // The minor forms are begun elsewhere as natural minor; what they raise comes after.
   const begun = scale.id && scaleOfMode(PATTERNS[scale.id].mode);
   const name = turned && begun ? w.scale(scale.tonic, begun) : parent;
-  return draw({ w, notes: two.notes, degree: turned ? saying.degree : 1, name, parent, ...room });
+  return draw({ w, notes: two.notes, degree: turned ? fact.degree : 1, name, parent, ...room });
 }
 
 /** The stride with its keyboard lanes; every note of it can be pointed at. */

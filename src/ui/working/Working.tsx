@@ -1,6 +1,6 @@
 import { memo, useMemo } from 'react';
 import { type Derivation, METHOD_IDS, type MethodId } from '@/core/derive/derivation';
-import type { MethodProblem } from '@/core/derive/methods';
+import type { MethodProblem } from '@/core/derive/method';
 import { sayWhyNotAll } from '@/core/words/say-method';
 import { sayStep, stepText } from '@/core/words/say-step';
 import { deriveWords } from '@/core/words/screen/derive';
@@ -31,7 +31,7 @@ export const Working = memo(function Working(props: Props) {
   const { steps } = derivation;
   const last = steps.length - 1;
   const now = steps[at];
-  const lines = useMemo(() => steps.map(({ saying }) => sayStep(w, saying)), [w, steps]);
+  const lines = useMemo(() => steps.map(({ fact }) => sayStep(w, fact)), [w, steps]);
   return (
     <section aria-labelledby="working-title" className="flex min-h-0 grow flex-col gap-3">
       <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label={surfaces.method}>
@@ -74,7 +74,7 @@ export const Working = memo(function Working(props: Props) {
         </button>
       </div>
       <p className="sr-only" role="status">
-        {say.step(at + 1, last + 1, now ? spoken(stepText(w, now.saying)) : '')}
+        {say.step(at + 1, last + 1, now ? spoken(stepText(w, now.fact)) : '')}
       </p>
     </section>
   );

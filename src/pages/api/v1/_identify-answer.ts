@@ -58,8 +58,8 @@ function document(notes: readonly SpelledNote[]): z.infer<typeof identifyAnswer>
       scale,
       notes: wanted.map(asciiName),
     })),
-    trace: steps.map(({ saying }) => {
-      const { text, reason } = sayDecision(ENGLISH, saying);
+    trace: steps.map(({ fact }) => {
+      const { text, reason } = sayDecision(ENGLISH, fact);
       return { text: reason ? `${text} ${reason}` : text };
     }),
   };

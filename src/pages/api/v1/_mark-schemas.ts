@@ -4,7 +4,7 @@ import { HABIT_IDS } from '@/core/mark/habit-id';
 import { FINDING_CODES, MARK_CHECKS } from '@/core/mark/judged';
 import { PARTNER_RELATIONS } from '@/core/mark/questions';
 import { TRANSPOSING } from '@/core/mark/transposing/instruments';
-import { DIRECTIONS } from '@/core/scale/line';
+import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES } from '@/core/scale/mode';
 import { SCALE_ALIASES, SCALE_IDS } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';

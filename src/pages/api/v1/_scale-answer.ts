@@ -1,5 +1,5 @@
 import type * as z from 'zod';
-import { agrees, derive, methodsFor } from '@/core/derive/methods';
+import { areSameNotes, derive, methodsFor } from '@/core/derive/methods';
 import { prove } from '@/core/derive/proof';
 import { readEnglishNote } from '@/core/note/parse';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
@@ -129,8 +129,8 @@ function scaleDocument(written: WrittenScale, sent: string | null): z.infer<type
     methods: methodsFor(scale).flatMap((method) => {
       const derivation = derive(scale, direction, method);
       if (!derivation) return [];
-      const steps = derivation.steps.map(({ saying }) => ({ text: stepText(ENGLISH, saying) }));
-      return [{ method, agrees: agrees(derivation, notes), steps }];
+      const steps = derivation.steps.map(({ fact }) => ({ text: stepText(ENGLISH, fact) }));
+      return [{ method, agrees: areSameNotes(derivation.answer, notes), steps }];
     }),
     checks: prove(scale, direction, notes).map((check) => ({
       check: check.check,

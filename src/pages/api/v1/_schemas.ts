@@ -3,7 +3,7 @@ import { METHOD_IDS } from '@/core/derive/derivation';
 import { CHECK_IDS } from '@/core/derive/proof';
 import { CHORD_QUALITIES } from '@/core/harmony/chord';
 import { CLEFS } from '@/core/instrument/staff';
-import { DIRECTIONS } from '@/core/scale/line';
+import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES } from '@/core/scale/mode';
 import { NAMED_SCALE_IDS, SCALE_ALIASES } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';

@@ -1,0 +1,50 @@
+import type { Settings } from '../school/settings';
+import type { Asked } from './asked';
+import type { MethodId } from './derivation';
+import type { ScaleOperation } from './machine/operation';
+import type { Tables } from './tables';
+
+/** How a class comes to minor's signature (docs/theory.md, schools). */
+export type DeriveWays = Pick<Settings, 'minorSignature'>;
+
+/** Why a method cannot serve a scale. */
+export type MethodProblem = {
+  readonly code: 'no-signature' | 'no-parallel' | 'own-parallel' | 'own-parent' | 'not-seven';
+  readonly method: MethodId;
+};
+
+/** A way to derive: what it cannot serve, and its program of operations for what it can. */
+export type Method = {
+  readonly id: MethodId;
+  /** Why it cannot serve what is asked, or null where it can. */
+  readonly whyNot: (asked: Asked) => MethodProblem['code'] | null;
+  readonly program: (asked: Asked, tables: Tables, ways: DeriveWays) => readonly ScaleOperation[];
+};
+
+/** Whether there are seven steps, and so one letter a note from tonic to tonic. */
+export function hasSeven({ rising }: Asked): boolean {
+  return rising.length === 7;
+}
+
+/** Whether it is the beginning of a scale: a tetrachord or a pentachord. */
+export function isBeginning({ scale, rising }: Asked): boolean {
+  return scale !== null && rising.length < 7;
+}
+
+/** What hinders a method that is made for seven notes under a signature. */
+export function needsSignature(asked: Asked): MethodProblem['code'] | null {
+  if (!hasSeven(asked)) return 'not-seven';
+  return asked.key ? null : 'no-signature';
+}
+
+/** The degrees of a minor form raised, each by itself, and given back where it comes down otherwise. */
+export function raising(
+  { key, ownDescent, direction }: Asked,
+  seen: 'at-the-note' | 'past-the-window',
+): readonly ScaleOperation[] {
+  const degrees = key?.raised ?? [];
+  const ways = ownDescent ? 'rising' : 'both';
+  const raised = degrees.map((degree): ScaleOperation => ({ op: 'raise', degree, by: 1, ways, seen }));
+  const back: readonly ScaleOperation[] = ownDescent ? [{ op: 'give-back', degrees }] : [];
+  return [...(ownDescent && direction === 'down' ? [] : raised), ...(direction === 'up' ? [] : back)];
+}
