@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { nearest } from '@/core/identify/note-entry';
 import { CLEFS, staffPlace } from '@/core/instrument/staff';
-import { answersOf } from '@/core/mark/find-habits';
-import { HABITS } from '@/core/mark/habits/all';
-import { type ScaleQuestion, signatureAtClef } from '@/core/mark/scale-question';
+import { answersOf } from '@/core/mark/explain/made';
+import { type ScaleQuestion, scaleTask, signatureAtClef } from '@/core/mark/kinds/scale/scale-question';
+import { mistakesIn } from '@/core/mark/mistakes/all';
 import { LETTERS } from '@/core/note/letter';
 import { type Pitch, pitch } from '@/core/note/pitch';
 import { ALTERATIONS, type Alteration, fifths, spelled } from '@/core/note/spelled';
@@ -35,6 +35,7 @@ function isClear(scene: Scene, what: string): void {
 
 describe('a row as somebody wrote it', () => {
   it('has room for every sign of every answer a habit makes, in every key, under its signature', () => {
+    const habits = mistakesIn('scale');
     let drawn = 0;
     for (const [at, tonic] of TONICS.entries()) {
       for (const scale of SCALE_IDS) {
@@ -43,8 +44,9 @@ describe('a row as somebody wrote it', () => {
             const clef = CLEFS[at % CLEFS.length] ?? 'treble';
             const question: ScaleQuestion = { tonic, scale, direction, signature, clef };
             const atClef = signatureAtClef(question, USUAL_SETTINGS);
-            const habit = HABITS[drawn % HABITS.length];
-            const answer = habit ? answersOf(habit, question)[0] : undefined;
+            const habit = habits[drawn % habits.length];
+            const written = habit ? answersOf(habit, scaleTask(question))[0]?.written : undefined;
+            const answer = written?.is === 'notes' ? written.notes : undefined;
             drawn += 1;
             if (!answer) continue;
             const pitches = nearest(answer);

@@ -73,12 +73,12 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
       ),
       marked: table(
         fc.record({
-          v: fc.constant(1 as const),
+          v: fc.constant(2 as const),
           id,
           label: text,
           person: fc.constantFrom(null, 'ab', 'c'),
           group: fc.constantFrom(null, ...groups.map((group) => group.id)),
-          address: fc.constant('/mark?kind=scale&tonic=C&scale=major&answer=C+D'),
+          address: fc.constant('/mark?kind=scale&tonic=C&scale=major&given=1.C-D'),
           correct: fc.boolean(),
           found: fc.constantFrom(null, 'respelled'),
           score: fc.constant({ got: 7, of: 8 }),

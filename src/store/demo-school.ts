@@ -120,9 +120,9 @@ const PEOPLE: Readonly<Record<string, readonly (readonly [name: string, instrume
   ],
 };
 
-const HARMONIC = 'kind=scale&tonic=B&scale=harmonic-minor&direction=up&clef=treble&signature=none&answer=';
+const HARMONIC = 'kind=scale&tonic=B&scale=harmonic-minor&direction=up&clef=treble&signature=none&given=1.';
 
-const PLAIN = 'kind=scale&tonic=G&scale=major&direction=up&clef=treble&signature=none&answer=';
+const PLAIN = 'kind=scale&tonic=G&scale=major&direction=up&clef=treble&signature=none&given=1.';
 
 /** Answers of each evening to one question: label, person, question and answer, the habit found, marks got and to get. */
 export const DEMO_ANSWERS: readonly (readonly [
@@ -133,27 +133,13 @@ export const DEMO_ANSWERS: readonly (readonly [
   got: number,
   of: number,
 ])[] = [
-  ['Tove, question 3', 'demo-person-1', `${HARMONIC}Bn+C%23+Dn+En+F%23+Gn+A%23+Bn`, null, 8, 8],
-  [
-    'Yusuf, question 3',
-    'demo-person-2',
-    `${HARMONIC}Bn+C%23+Dn+En+F%23+Gn+An+Bn`,
-    'seventh-not-raised',
-    7,
-    8,
-  ],
-  [
-    'Odile, question 3',
-    'demo-person-3',
-    `${HARMONIC}Bn+C%23+Dn+En+F%23+Gn+An+Bn`,
-    'seventh-not-raised',
-    7,
-    8,
-  ],
-  ['Bram, question 3', 'demo-person-4', `${HARMONIC}Bn+C%23+Dn+En+F%23+G%23+A%23+Bn`, 'sixth-raised', 7, 8],
-  ['M. K., question 3', 'demo-person-6', `${HARMONIC}Bn+C%23+Dn+En+F%23+Gn+Bb+Bn`, 'respelled', 7, 8],
-  ['Pia, question 1', 'demo-person-7', `${PLAIN}Gn+An+Bn+Cn+Dn+En+Fn+Gn`, 'signature-ignored', 7, 8],
-  ['Henk, question 1', 'demo-person-9', `${PLAIN}Gn+An+Bn+Cn+Dn+En+F%23+Gn`, null, 8, 8],
+  ['Tove, question 3', 'demo-person-1', `${HARMONIC}B-C%23-D-E-F%23-G-A%23-B`, null, 8, 8],
+  ['Yusuf, question 3', 'demo-person-2', `${HARMONIC}B-C%23-D-E-F%23-G-A-B`, 'seventh-not-raised', 7, 8],
+  ['Odile, question 3', 'demo-person-3', `${HARMONIC}B-C%23-D-E-F%23-G-A-B`, 'seventh-not-raised', 7, 8],
+  ['Bram, question 3', 'demo-person-4', `${HARMONIC}B-C%23-D-E-F%23-G%23-A%23-B`, 'sixth-raised', 7, 8],
+  ['M. K., question 3', 'demo-person-6', `${HARMONIC}B-C%23-D-E-F%23-G-Bb-B`, 'respelled', 7, 8],
+  ['Pia, question 1', 'demo-person-7', `${PLAIN}G-A-B-C-D-E-F-G`, 'signature-ignored', 7, 8],
+  ['Henk, question 1', 'demo-person-9', `${PLAIN}G-A-B-C-D-E-F%23-G`, null, 8, 8],
 ];
 
 /** The people of the demo school, each with a number in their records. */
@@ -172,7 +158,7 @@ export function demoData(now: string): SchoolData {
   const groupOf = (person: string) => NUMBERED.find(({ id }) => id === person)?.group ?? null;
   return {
     marked: DEMO_ANSWERS.map(([label, person, query, found, got, of], index) => ({
-      v: 1,
+      v: 2,
       id: `demo-answer-${index + 1}`,
       label,
       person,

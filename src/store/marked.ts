@@ -1,11 +1,11 @@
 import * as z from 'zod/mini';
+import { withGivenCode } from '@/formats/mark-address/given';
 import { ADDRESS_LIMIT, LABEL_LIMIT, NOTE_LIMIT } from './limits';
 import { defineRecord } from './record';
 
 const id = z.string().check(z.minLength(1), z.maxLength(60));
 
-const markedV1 = z.strictObject({
-  v: z.literal(1),
+const fields = {
   id,
   /** Who wrote it, or which question it was, as the teacher called it; may be empty. */
   label: z.string().check(z.maxLength(LABEL_LIMIT)),
@@ -32,14 +32,25 @@ const markedV1 = z.strictObject({
   piled: z.boolean(),
   order: z.number(),
   changedAt: z.string().check(z.maxLength(30)),
-});
+};
+
+/** The answer stood in its address in English words. */
+const markedV1 = z.strictObject({ v: z.literal(1), ...fields });
+
+/** It stands there in a code. */
+const markedV2 = z.strictObject({ v: z.literal(2), ...fields });
+
+function codedAnswer(old: unknown): unknown {
+  const v1 = markedV1.parse(old);
+  return { ...v1, v: 2, address: withGivenCode(v1.address) };
+}
 
 /** An answer that was marked, with what the teacher decided about it. */
-export type MarkedAnswer = z.infer<typeof markedV1>;
+export type MarkedAnswer = z.infer<typeof markedV2>;
 
 export const markedRecord = defineRecord({
   name: 'marked answer',
-  schemas: [markedV1],
-  migrations: [],
-  newest: markedV1,
+  schemas: [markedV1, markedV2],
+  migrations: [codedAnswer],
+  newest: markedV2,
 });

@@ -245,6 +245,18 @@ describe('stored records', () => {
         '/derive?tonic=F&scale=major&direction=up&clef=treble&signature=none&method=step-pattern&step=4',
       changedAt: '2026-09-01T18:00:00.000Z',
     });
+    const marked: unknown[] = JSON.parse(readFileSync(new URL('marked-v1.json', folder), 'utf8'));
+    const given = readTable('marked', marked).records.map(({ address }) =>
+      new URLSearchParams(address.split('?')[1]).get('given'),
+    );
+    // What could not be read stays as it was written.
+    expect(given).toEqual([
+      '1.C.natural-minor',
+      '1.B4!0-C#5!#-D5!0-E5!0-F#5!#-G5!0-A#5!#-B5!0',
+      '1.-2:Bb-Eb',
+      null,
+    ]);
+    expect(readTable('marked', marked).records[3]?.address).toContain('answer=what');
   });
 
   it('are brought on step by step through every migration', () => {

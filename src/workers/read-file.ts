@@ -1,6 +1,6 @@
 import { findScales, longestStepwiseRun } from '@/core/identify/find-scales';
+import { answerCode } from '@/core/mark/code';
 import { asciiName } from '@/core/note/spelled';
-import { signCode } from '@/core/scale/printed';
 import type { Settings } from '@/core/school/settings';
 import { type ClassWords, wordsOf } from '@/core/words/class-words';
 import type { FileProblem, FileWarning } from '@/core/words/say-file';
@@ -24,8 +24,8 @@ export type OfferedScale = {
   readonly place: string;
 };
 
-/** The first notes of a part, in English ASCII with octaves, and the sign printed at each, `-` where there is none. */
-export type WrittenLine = { readonly part: string; readonly answer: string; readonly printed: string };
+/** The first notes of a part with their octaves and the signs printed at them, as the code of an answer. */
+export type WrittenLine = { readonly part: string; readonly code: string };
 
 export type FileReading =
   | {
@@ -101,13 +101,12 @@ const MOST_NOTES = 32;
 
 function writtenLine({ part, notes }: ScoreLine): readonly WrittenLine[] {
   if (notes.length === 0) return [];
-  const taken = notes.slice(0, MOST_NOTES);
-  const answer = taken.map(({ pitch: { note, octave } }) => {
-    const plain = note.alteration === 0 ? 'n' : '';
-    return `${asciiName(note)}${plain}${octave}`;
-  });
-  const printed = taken.map((note) => (note.printed === null ? '-' : signCode(note.printed)));
-  return [{ part, answer: answer.join(' '), printed: printed.join(' ') }];
+  const row = notes.slice(0, MOST_NOTES).map(({ pitch: { note, octave }, printed }) => ({
+    note,
+    octave,
+    printed,
+  }));
+  return [{ part, code: answerCode({ is: 'row', notes: row }) }];
 }
 
 function scalesOf(

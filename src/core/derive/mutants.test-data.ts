@@ -6,7 +6,8 @@ import { type Scale, scaleNamed } from '../scale/scale';
 import { SCALE_TABLE, tableScale } from '../scale/scale-table';
 import { TONICS } from '../scale/tonic';
 import { askedFor } from './asked';
-import { METHOD_IDS } from './derivation';
+import { METHOD_IDS, type MethodId } from './derivation';
+import type { DeriveWays } from './method';
 import { definitionOf, METHODS, runMethod } from './methods';
 import { type CheckId, prove } from './proof';
 import { TABLES, type Tables } from './tables';
@@ -187,16 +188,19 @@ const QUESTIONS: readonly Question[] = SCALE_TABLE.flatMap((row, at) =>
   }),
 );
 
+type Route = { readonly name: string; readonly method: MethodId; readonly ways: DeriveWays };
+
 /** Ways to a method's answer: the signature is counted by three. */
-const ROUTES = METHOD_IDS.flatMap((method) =>
-  method === 'signature'
-    ? (['relative', 'parallel-less-three', 'own-circle'] as const).map((minorSignature) => ({
-        name: minorSignature === 'relative' ? method : `${method} (${minorSignature})`,
-        method,
-        ways: { minorSignature },
-      }))
-    : [{ name: method, method, ways: { minorSignature: 'relative' as const } }],
-);
+const ROUTES: readonly Route[] = METHOD_IDS.flatMap((method): readonly Route[] => {
+  const ways = (['relative', 'parallel-less-three', 'own-circle'] as const).map(
+    (minorSignature): Route => ({
+      name: minorSignature === 'relative' ? method : `${method} (${minorSignature})`,
+      method,
+      ways: { minorSignature },
+    }),
+  );
+  return method === 'signature' ? ways : ways.slice(0, 1);
+});
 
 /** Runs every method on every scale of the table with changed tables. */
 export function noticed({ tables }: Mutant): Notice {

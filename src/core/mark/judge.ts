@@ -1,41 +1,58 @@
-import { judgeChordNotes, judgeDegree, judgeNumeral } from './judge-degree';
-import { judgeNamedKey, judgeNamedScale, judgePartner } from './judge-key';
-import { judgeScale, type MarkSchool } from './judge-scale';
-import { judgeNamedSignature, judgeOrder, judgeSignature } from './judge-signature';
-import { judgeSteps } from './judge-steps';
-import { judgeTransposed } from './judge-transposed';
-import type { Judged } from './judged';
-import type { Marked } from './questions';
+import { type Answer, BLANK } from './answer';
+import { explain } from './explain/explain';
+import { type Judged, noteThing, type Thing } from './judging/judged';
+import { formOf, foundIn, type MarkQuestion, markProblem, rightAnswer, taskOf } from './kinds/all';
+import type { Found, MarkSchool } from './kinds/kind';
+
+/** What a right answer is, as one thing, where it can be said as one. */
+function thingOf(answer: Answer): Thing | null {
+  switch (answer.is) {
+    case 'key':
+      return { is: 'key', key: answer.key };
+    case 'count':
+      return answer.fifths === null ? null : { is: 'count', fifths: answer.fifths };
+    case 'numeral':
+      return { is: 'numeral', text: answer.text };
+    case 'pitch':
+      return { is: 'pitch', pitch: answer.pitch };
+    case 'notes':
+      return answer.notes[0] ? noteThing(answer.notes[0]) : null;
+    case 'row':
+      return answer.notes[0] ? noteThing(answer.notes[0].note) : null;
+    default:
+      return null;
+  }
+}
+
+function withCauses(asked: MarkQuestion, found: Found, school: MarkSchool): Judged {
+  const { written, aligned, task, ...judged } = found;
+  const causes = written
+    ? explain(task ?? taskOf(asked, school), written, school.known, aligned ?? null)
+    : [];
+  return { ...judged, causes };
+}
+
+/** A blank: all parts of the right answer are missing. */
+function judgeBlank(asked: MarkQuestion, school: MarkSchool): Judged {
+  const right = rightAnswer(asked, school);
+  const of = right.is === 'blank' ? 1 : foundIn(asked, right, school).parts.of;
+  return {
+    correct: false,
+    findings: [{ code: 'note-missing', index: null, expected: thingOf(right), got: null }],
+    causes: [],
+    checks: [],
+    wrong: [],
+    parts: { of, wrong: of, halfRight: 0, apart: 0 },
+  };
+}
 
 /**
- * Judges an answer to a question of any kind: right or wrong, what differs, the habit that predicts it, the checks.
- * Throws where the question has no answer; that is refused where it is read.
+ * Judges an answer to a question of any kind: right or wrong, what differs, the mistakes that lead to just it, the
+ * checks, the parts that marks are counted by. An answer of another form is a blank. Null where the question cannot be
+ * marked.
  */
-export function judge(marked: Marked, school: MarkSchool): Judged {
-  switch (marked.kind) {
-    case 'scale':
-      return judgeScale(marked.question, marked.answer, school);
-    case 'signature':
-      return judgeSignature(marked.question, marked.answer, school);
-    case 'name-key':
-      return judgeNamedKey(marked.question, marked.answer, school);
-    case 'name-signature':
-      return judgeNamedSignature(marked.question, marked.answer, school);
-    case 'order':
-      return judgeOrder(marked.question, marked.answer, school);
-    case 'steps':
-      return judgeSteps(marked.question, marked.answer, school);
-    case 'name-scale':
-      return judgeNamedScale(marked.question, marked.answer, school);
-    case 'partner':
-      return judgePartner(marked.question, marked.answer, school);
-    case 'degree':
-      return judgeDegree(marked.question, marked.answer, school);
-    case 'chord':
-      return 'numeral' in marked.answer
-        ? judgeNumeral(marked.question, marked.answer.numeral, school)
-        : judgeChordNotes(marked.question, marked.answer.notes, school);
-    case 'transpose':
-      return judgeTransposed(marked.question, marked.answer, school);
-  }
+export function judge(asked: MarkQuestion, answer: Answer, school: MarkSchool): Judged | null {
+  if (markProblem(asked)) return null;
+  if (answer.is === BLANK.is || answer.is !== formOf(asked)) return judgeBlank(asked, school);
+  return withCauses(asked, foundIn(asked, answer, school), school);
 }

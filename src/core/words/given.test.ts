@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ANY_TYPED } from '../mark/any-given.test-data';
-import { EXAMPLES, row } from '../mark/examples.test-data';
-import { type Given, givenKind, judgeGiven, rightAnswer } from '../mark/given';
-import { MARK_KINDS, type MarkQuestion } from '../mark/questions';
+import type { Answer } from '../mark/answer';
+import { ANY_TYPED } from '../mark/any-answer.test-data';
+import { asking } from '../mark/every-question.test-data';
+import { judge } from '../mark/judge';
+import { formOf, KIND_IDS, type MarkQuestion, rightAnswer } from '../mark/kinds/all';
+import { MISTAKES } from '../mark/mistakes/all';
 import { noteNamed } from '../note/parse';
 import { asciiName } from '../note/spelled';
 import { SCALE_IDS } from '../scale/pattern';
@@ -22,7 +24,7 @@ const scale = (
   question: { tonic: noteNamed(tonic), scale: id, direction: 'up', signature, clef: 'treble' },
 });
 
-function notesIn(given: Given): string {
+function notesIn(given: Answer): string {
   if (given.is !== 'row') throw new Error(given.is);
   return given.notes.map(({ note }) => asciiName(note)).join(' ');
 }
@@ -37,14 +39,15 @@ function typed(
 }
 
 const QUESTIONS: readonly MarkQuestion[] = [
-  ...EXAMPLES.map(([, { kind, question }]) => ({ kind, question }) as MarkQuestion),
+  ...MISTAKES.map(({ example }) => asking(example.asked)),
   ...TONICS.flatMap((tonic) =>
     SCALE_IDS.flatMap((id) =>
       (['none', 'written'] as const).map((signature) => scale(asciiName(tonic), id, signature)),
     ),
   ),
-  { kind: 'name-scale', question: { notes: row('A B C D E F G# A') } },
+  { kind: 'name-scale', question: { notes: 'A B C D E F G# A'.split(' ').map(noteNamed) } },
   { kind: 'name-signature', question: { tonic: noteNamed('Eb'), scale: 'major' } },
+  { kind: 'order', question: { order: -3 } },
 ];
 
 describe('a typed answer', () => {
@@ -123,12 +126,12 @@ describe('a typed answer', () => {
         // Dur and Moll go with German names, and each way of writing keys is taken in turn.
         const keyNames = noteNames === 'german' && at > 1 ? 'german' : at === 1 ? 'case' : 'words';
         const w = wordsOf({ ...USUAL_SETTINGS, noteNames, stepWords, keyNames });
-        for (const asked of QUESTIONS.filter((_, at) => at % 7 === 0 || at < EXAMPLES.length)) {
+        for (const asked of QUESTIONS.filter((_, at) => at % 7 === 0 || at < MISTAKES.length)) {
           const right = rightAnswer(asked, w.settings);
           const reading = readGiven(w, asked, sayGiven(w, asked, right));
           if (!reading.ok) throw new Error(`${sayGiven(w, asked, right)}: ${reading.why}`);
           const said = sayGiven(w, asked, right);
-          expect(judgeGiven(asked, reading.given, w.settings), `${said} as ${asked.kind}`).toMatchObject({
+          expect(judge(asked, reading.given, w.settings), `${said} as ${asked.kind}`).toMatchObject({
             correct: true,
           });
         }
@@ -140,12 +143,12 @@ describe('a typed answer', () => {
     const cases = fc
       .tuple(
         fc
-          .constantFrom(...MARK_KINDS)
+          .constantFrom(...KIND_IDS)
           .chain((kind) => fc.constantFrom(...QUESTIONS.filter((each) => each.kind === kind))),
         fc.constantFrom(...CHOICES.noteNames),
       )
       .chain(([asked, noteNames]) =>
-        fc.tuple(fc.constant(asked), fc.constant(noteNames), ANY_TYPED[givenKind(asked)]),
+        fc.tuple(fc.constant(asked), fc.constant(noteNames), ANY_TYPED[formOf(asked)]),
       );
     fc.assert(
       fc.property(cases, ([asked, noteNames, given]) => {
@@ -164,15 +167,15 @@ describe('a typed answer', () => {
       fc.property(fc.constantFrom(...QUESTIONS), fc.string({ maxLength: 40 }), (asked, text) => {
         const reading = readGiven(ENGLISH, asked, text);
         if (!reading.ok) expect(reading.why.length).toBeGreaterThan(10);
-        else expect(judgeGiven(asked, reading.given, USUAL_SETTINGS)).not.toBeNull();
+        else expect(judge(asked, reading.given, USUAL_SETTINGS)).not.toBeNull();
       }),
     );
   });
 
   it('blank has no marks and every mark to get, in every kind', () => {
-    expect(new Set(QUESTIONS.map(({ kind }) => kind)).size).toBe(MARK_KINDS.length);
+    expect(new Set(QUESTIONS.map(({ kind }) => kind)).size).toBe(KIND_IDS.length);
     for (const asked of QUESTIONS) {
-      const judged = judgeGiven(asked, { is: 'blank' }, USUAL_SETTINGS);
+      const judged = judge(asked, { is: 'blank' }, USUAL_SETTINGS);
       expect(judged?.correct).toBe(false);
       expect(judged?.parts.wrong).toBe(judged?.parts.of);
     }

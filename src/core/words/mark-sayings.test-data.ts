@@ -1,13 +1,17 @@
-import { EXAMPLES, row } from '../mark/examples.test-data';
-import { HABIT_IDS } from '../mark/habit-id';
+import type { Answer } from '../mark/answer';
+import { answering, asking, everyQuestion, handIn } from '../mark/every-question.test-data';
+import { caseOf } from '../mark/explain/answer-case';
+import { answersOf } from '../mark/explain/made';
+import { keyAsked, practiceFor } from '../mark/explain/practice';
 import { judge } from '../mark/judge';
-import { FINDING_CODES, type Finding, type Thing } from '../mark/judged';
-import type { MarkProblem } from '../mark/markable';
-import { keyAsked, practiceFor, type ScaleKey } from '../mark/practice';
-import type { Marked } from '../mark/questions';
+import { FINDING_CODES, type Finding, type Thing } from '../mark/judging/judged';
+import { KIND_IDS, type MarkQuestion, taskOf } from '../mark/kinds/all';
+import type { MarkProblem } from '../mark/kinds/problem';
+import { MISTAKES, mistakesIn } from '../mark/mistakes/all';
 import { noteNamed } from '../note/parse';
 import { pitch } from '../note/pitch';
 import { fifths } from '../note/spelled';
+import { USUAL_SETTINGS } from '../school/settings';
 import type { ClassWords } from './class-words';
 import { sayFinding } from './say-finding';
 import { sayExplanation, sayHabit } from './say-habit';
@@ -18,25 +22,8 @@ import type { SaidStep } from './say-method';
 
 const said = (lines: readonly string[]): readonly SaidStep[] => lines.map((text) => ({ text, reason: null }));
 
-const KEYS: readonly ScaleKey[] = [
-  { tonic: noteNamed('Eb'), scale: 'major' },
-  { tonic: noteNamed('G#'), scale: 'harmonic-minor' },
-  { tonic: noteNamed('A'), scale: 'melodic-minor' },
-  { tonic: noteNamed('D'), scale: 'dorian' },
-];
-
-const SCALES: readonly Marked[] = [
-  'G A B C D E F G',
-  'G A B C D E F# F',
-  '',
-  'G G B C D E F# G A',
-  'F# E D C B A G F',
-].map(
-  (notes): Marked => ({
-    kind: 'scale',
-    question: { tonic: noteNamed('G'), scale: 'major', direction: 'up', signature: 'none', clef: 'treble' },
-    answer: { notes: row(notes) },
-  }),
+const SCALES = ['G-A-B-C-D-E-F-G', 'G-A-B-C-D-E-F#-F', '0', 'G-G-B-C-D-E-F#-G-A', 'F#-E-D-C-B-A-G-F#'].map(
+  (answered) => ({ asked: 'scale.G.major.up.treble.none', answered }),
 );
 
 const THINGS: readonly (readonly [Thing | null, Thing | null])[] = [
@@ -88,31 +75,52 @@ const PROBLEMS: readonly MarkProblem[] = [
   { code: 'no-written-pitch' },
 ];
 
-function markedLines(w: ClassWords, marked: Marked): readonly string[] {
-  const judged = judge(marked, w.settings);
-  const asked = keyAsked(marked);
+/** What is said of an answer: its findings, its checks, and each mistake behind it. */
+function markedLines(w: ClassWords, asked: MarkQuestion, answer: Answer): readonly string[] {
+  const judged = judge(asked, answer, w.settings);
+  if (!judged) return [];
+  const about = caseOf(asked, answer, w.settings);
+  const key = keyAsked(asked);
   return [
     ...judged.findings.map((finding) => sayFinding(w, finding)),
     ...judged.checks.map((check) => sayMarkCheck(w, check)),
-    ...judged.causes.map((cause) => sayExplanation(w, cause, asked)),
+    ...judged.causes.map((cause) => sayExplanation(w, cause, key, asked.kind)),
+    ...judged.causes.flatMap(({ habits }) =>
+      habits.flatMap((id) => {
+        const { name, why, say, cure } = sayHabit(w, id, about, practiceFor(id, key));
+        return [`${name}.`, why, say, cure];
+      }),
+    ),
   ];
 }
 
-/** What is said of answers that were marked: habits, findings, checks, marks. */
+/** Every mistake in every kind it can be made in, once. */
+const MADE: readonly (readonly [MarkQuestion, Answer])[] = KIND_IDS.flatMap((kind) => {
+  const left = new Set<string>();
+  return everyQuestion(kind)
+    .filter((_, at) => at % 5 === 0)
+    .flatMap((asked) => {
+      const task = taskOf(asked, USUAL_SETTINGS);
+      return mistakesIn(task.scope).flatMap((mistake): (readonly [MarkQuestion, Answer])[] => {
+        const name = `${mistake.id} ${task.scope}`;
+        const [made] = left.has(name) ? [] : answersOf(mistake, task);
+        if (!made) return [];
+        left.add(name);
+        return [[asked, handIn(asked, made.written)]];
+      });
+    });
+});
+
+/** What is said of answers that were marked: mistakes, findings, checks, marks. */
 export const MARK_SAYINGS: readonly ((w: ClassWords) => readonly SaidStep[])[] = [
-  (w) =>
-    said(
-      KEYS.flatMap((key) =>
-        HABIT_IDS.flatMap((id) => {
-          return (['scale', 'name-scale'] as const).flatMap((kind) => {
-            const { name, why, say, cure } = sayHabit(w, id, key, practiceFor(id, key), kind);
-            return [`${name}.`, why, say, cure];
-          });
-        }),
-      ),
-    ),
   (w) => said(FINDINGS.map((finding) => sayFinding(w, finding))),
   (w) =>
-    said([...SCALES, ...EXAMPLES.map(([, marked]) => marked)].flatMap((marked) => markedLines(w, marked))),
+    said(
+      [...SCALES, ...MISTAKES.map(({ example }) => example)].flatMap(({ asked, answered }) => {
+        const question = asking(asked);
+        return markedLines(w, question, answering(question, answered));
+      }),
+    ),
+  (w) => said(MADE.flatMap(([asked, answer]) => markedLines(w, asked, answer))),
   () => said([...PROBLEMS.map(sayMarkProblem), sayMarks({ got: 7.5, of: 8 })]),
 ];

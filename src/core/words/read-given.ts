@@ -1,11 +1,13 @@
 import { placeInSignature } from '../identify/drawn-signature';
-import { readNumeral } from '../mark/chords/read-numeral';
-import { clefSignature, type Given, givenKind } from '../mark/given';
-import type { NamedKey } from '../mark/judged';
-import type { MarkQuestion } from '../mark/questions';
-import { MOST_WRITTEN, type WrittenNote } from '../mark/row-entry';
-import { writtenSignature } from '../mark/scale-question';
-import { type Pitch, pitch } from '../note/pitch';
+import type { Answer } from '../mark/answer';
+import { clefSignature } from '../mark/entry/entry-frame';
+import { MOST_WRITTEN, type WrittenNote } from '../mark/entry/row-entry';
+import type { DrawnSign } from '../mark/judging/drawn';
+import { formOf, type MarkQuestion } from '../mark/kinds/all';
+import { readNumeral } from '../mark/kinds/chord/read-numeral';
+import { writtenSignature } from '../mark/kinds/signature/signature-question';
+import type { NamedKey } from '../mark/machine/written';
+import { pitch } from '../note/pitch';
 import { type Fifths, fifths, type SpelledNote, spelled } from '../note/spelled';
 import { scaleOfMode } from '../scale/pattern';
 import { alteredLetters } from '../scale/signature';
@@ -17,7 +19,7 @@ import { sayProblem } from './say-problem';
 
 /** An answer as it was typed, or why it was not read. */
 export type GivenReading =
-  | { readonly ok: true; readonly given: Given }
+  | { readonly ok: true; readonly given: Answer }
   | { readonly ok: false; readonly why: string };
 
 type Token = { readonly note: SpelledNote; readonly octave: number | null; readonly bare: boolean };
@@ -91,11 +93,11 @@ function drawnFrom(
   w: ClassWords,
   tokens: readonly Token[],
   asked: Extract<MarkQuestion, { kind: 'signature' }>,
-): readonly Pitch[] {
+): readonly DrawnSign[] {
   const kind = Math.sign(writtenSignature(asked.question, w.settings));
   return tokens.map(({ note, octave, bare }) => {
     const sign = bare && kind !== 0 ? spelled(note.letter, kind as 1 | -1) : note;
-    return octave === null ? placeInSignature(sign, asked.question.clef) : pitch(sign, octave);
+    return { sign, octave: octave ?? placeInSignature(sign, asked.question.clef).octave };
   });
 }
 
@@ -154,7 +156,7 @@ function stepsFrom(w: ClassWords, text: string): GivenReading {
 /** Reads a typed answer to a question in the names of a class. Nothing typed is a blank. */
 export function readGiven(w: ClassWords, asked: MarkQuestion, text: string): GivenReading {
   if (text.trim() === '') return { ok: true, given: { is: 'blank' } };
-  const is = givenKind(asked);
+  const is = formOf(asked);
   if (is === 'key') {
     const key = keyFrom(w, text);
     return 'why' in key ? { ok: false, why: key.why } : { ok: true, given: { is, ...key, reasons: [] } };
@@ -178,7 +180,7 @@ export function readGiven(w: ClassWords, asked: MarkQuestion, text: string): Giv
 function notesGiven(
   w: ClassWords,
   asked: MarkQuestion,
-  is: Given['is'],
+  is: Answer['is'],
   tokens: readonly Token[],
 ): GivenReading {
   if (is === 'row')

@@ -1,4 +1,4 @@
-import type { Finding, FindingCode, Thing } from '../mark/judged';
+import type { Finding, FindingCode, Thing } from '../mark/judging/judged';
 import type { Alteration } from '../note/spelled';
 import type { ClassWords } from './class-words';
 import { capital, signCount } from './vocabulary';
@@ -92,6 +92,8 @@ function nameSentence(w: ClassWords, code: FindingCode, { want, got }: Said): st
       return got ? `${capital(got)} given, ${want} expected.` : `${capital(want)} expected.`;
     case 'count-and-list-differ':
       return `${capital(want)} said, ${got} listed: the two do not agree.`;
+    case 'inverted':
+      return `All the notes are there; ${got} stands below ${want}, so it is an inversion.`;
     case 'reason-wrong':
       return `${capital(got)} named, ${want} is there.`;
     default:

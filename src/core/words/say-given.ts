@@ -1,5 +1,6 @@
-import { clefSignature, type Given } from '../mark/given';
-import type { MarkQuestion } from '../mark/questions';
+import type { Answer } from '../mark/answer';
+import { clefSignature } from '../mark/entry/entry-frame';
+import type { MarkQuestion } from '../mark/kinds/all';
 import { alteredLetters } from '../scale/signature';
 import type { ClassWords } from './class-words';
 import { capital, lowerFirst, signCount } from './vocabulary';
@@ -10,7 +11,7 @@ function stepText(w: ClassWords, semitones: number): string {
 }
 
 /** An answer as it would be typed, so that reading it again gives the same; a blank is no text. */
-export function sayGiven(w: ClassWords, asked: MarkQuestion, given: Given): string {
+export function sayGiven(w: ClassWords, asked: MarkQuestion, given: Answer): string {
   switch (given.is) {
     case 'blank':
       return '';
@@ -21,7 +22,7 @@ export function sayGiven(w: ClassWords, asked: MarkQuestion, given: Given): stri
         .join(' ');
     }
     case 'drawn':
-      return given.signs.length === 0 ? 'none' : given.signs.map(({ note }) => w.note(note)).join(' ');
+      return given.signs.length === 0 ? 'none' : given.signs.map(({ sign }) => w.note(sign)).join(' ');
     case 'notes':
       return w.row(given.notes);
     case 'key': {

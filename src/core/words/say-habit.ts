@@ -1,40 +1,51 @@
-import type { Explanation } from '../mark/find-habits';
-import type { HabitId } from '../mark/habit-id';
-import type { MarkKind } from '../mark/questions';
+import type { AnswerCase } from '../mark/explain/answer-case';
+import type { ScaleKey } from '../mark/explain/practice';
+import type { Explanation } from '../mark/explain/rank';
+import type { KindId } from '../mark/kinds/all';
+import type { MistakeId } from '../mark/mistakes/all';
 import type { ClassWords } from './class-words';
-import { type CaseKey, type HabitSaying, type HabitWords, habitCase } from './habits/habit-case';
+import { type HabitCase, type HabitSaying, type HabitWords, habitCase, nameCase } from './habits/habit-case';
 import { NAMED_SCALE_HABITS } from './habits/named-scale-habits';
-import { NAME_HABITS_SAID, REST_HABITS } from './habits/other-habits';
+import { NAME_HABITS, REST_HABITS } from './habits/other-habits';
 import { FORM_HABITS, KEY_HABITS, ROW_HABITS } from './habits/scale-habits';
 
-const SAYINGS: Readonly<Record<HabitId, HabitSaying>> = {
+const SAYINGS: Readonly<Record<MistakeId, HabitSaying>> = {
   ...FORM_HABITS,
   ...KEY_HABITS,
   ...ROW_HABITS,
-  ...NAME_HABITS_SAID,
+  ...NAME_HABITS,
   ...REST_HABITS,
 };
 
-const NAMED: Partial<Readonly<Record<string, HabitSaying>>> = NAMED_SCALE_HABITS;
-
-/** One habit in the words of a class, about a key that was asked; the exercise is on another one. */
-export function sayHabit(
-  w: ClassWords,
-  id: HabitId,
-  asked: CaseKey,
-  practice: CaseKey,
-  kind: MarkKind = 'scale',
-): HabitWords {
-  const saying = (kind === 'name-scale' ? NAMED[id] : undefined) ?? SAYINGS[id];
-  return saying(habitCase(w, asked, practice));
+function sayingOf(id: MistakeId, kind: KindId): HabitSaying {
+  return (kind === 'name-scale' ? NAMED_SCALE_HABITS[id] : undefined) ?? SAYINGS[id];
 }
 
-/** The name of an explanation: its habit, or both. */
+/** One mistake in the words of a class, as it was made in an answer; the exercise is on another key. */
+export function sayHabit(w: ClassWords, id: MistakeId, answer: AnswerCase, practice: ScaleKey): HabitWords {
+  const { name, why, say, cure } = sayingOf(id, answer.asked.kind);
+  const about = habitCase(w, answer, practice);
+  const text = (part: string | ((c: HabitCase) => string)) => (typeof part === 'string' ? part : part(about));
+  return {
+    name: typeof name === 'string' ? name : name(about),
+    why: text(why),
+    say: text(say),
+    cure: text(cure),
+  };
+}
+
+/** The name of an explanation: its mistake, or both; degrees are called as in a key. */
 export function sayExplanation(
   w: ClassWords,
-  { habits }: Pick<Explanation<HabitId>, 'habits'>,
-  asked: CaseKey,
-  kind: MarkKind = 'scale',
+  { habits }: Pick<Explanation, 'habits'>,
+  key: ScaleKey | null,
+  kind: KindId = 'scale',
 ): string {
-  return habits.map((id) => sayHabit(w, id, asked, asked, kind).name).join('; and: ');
+  const about = nameCase(w, key);
+  return habits
+    .map((id) => {
+      const { name } = sayingOf(id, kind);
+      return typeof name === 'string' ? name : name(about);
+    })
+    .join('; and: ');
 }

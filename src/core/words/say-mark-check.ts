@@ -1,4 +1,4 @@
-import type { MarkCheck } from '../mark/judged';
+import type { MarkCheck } from '../mark/judging/judged';
 import type { ClassWords } from './class-words';
 import { sayThing } from './say-finding';
 

@@ -1,4 +1,4 @@
-import type { Score } from '../mark/marks';
+import type { Score } from '../mark/judging/marks';
 
 /** Marks as a teacher writes them: `7 of 8`, `7½ of 8`. */
 export function sayMarks({ got, of }: Score): string {

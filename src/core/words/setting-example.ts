@@ -1,7 +1,7 @@
 import { derive } from '../derive/methods';
 import { minorNumerals } from '../harmony/numeral';
-import { judgeScale } from '../mark/judge-scale';
-import { scoreOf } from '../mark/marks';
+import { judge } from '../mark/judge';
+import { scoreOf } from '../mark/judging/marks';
 import { noteNamed } from '../note/parse';
 import { pitch } from '../note/pitch';
 import { fifths } from '../note/spelled';
@@ -57,7 +57,10 @@ function marksOf(w: ClassWords, tonic: string, id: 'harmonic-minor' | 'major', a
     clef: null,
   } as const;
   const notes = answer.split(' ').map(noteNamed);
-  const { got, of } = scoreOf(judgeScale(question, { notes }, w.settings), w.settings);
+  const row = notes.map((note) => ({ note, octave: null, printed: undefined }));
+  const judged = judge({ kind: 'scale', question }, { is: 'row', notes: row }, w.settings);
+  if (!judged) return '';
+  const { got, of } = scoreOf(judged, w.settings);
   return `${w.row(notes)} for ${w.scale(question.tonic, id)}: ${sayMarks({ got, of })}.`;
 }
 

@@ -1,6 +1,6 @@
 import { Check, Minus, Plus, X } from 'lucide-react';
 import { useState } from 'react';
-import type { Finding } from '@/core/mark/judged';
+import type { Finding } from '@/core/mark/judging/judged';
 import { sayFinding } from '@/core/words/say-finding';
 import { sayMarkCheck } from '@/core/words/say-mark-check';
 import { sayMarks } from '@/core/words/say-marks';

@@ -1,6 +1,7 @@
 import { lazy, type ReactNode, Suspense, useState } from 'react';
-import type { MarkQuestion } from '@/core/mark/questions';
-import { writtenSignature } from '@/core/mark/scale-question';
+import { placedSigns } from '@/core/mark/judging/drawn';
+import type { MarkQuestion } from '@/core/mark/kinds/all';
+import { writtenSignature } from '@/core/mark/kinds/signature/signature-question';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
 import { SignatureDraw } from '../questions/SignatureDraw';
@@ -78,9 +79,11 @@ function SignaturePad({
     <SignatureDraw
       count={writtenSignature(asked.question, settings)}
       clef={asked.question.clef}
-      drawn={given?.is === 'drawn' ? given.signs : []}
+      drawn={given?.is === 'drawn' ? placedSigns(given.signs, asked.question.clef) : []}
       pointed={[]}
-      onDraw={(signs) => onGiven({ is: 'drawn', signs })}
+      onDraw={(signs) =>
+        onGiven({ is: 'drawn', signs: signs.map(({ note, octave }) => ({ sign: note, octave })) })
+      }
       onOtherKey={wholeAnswerKeys(onRight, onBlank)}
     />
   );

@@ -1,17 +1,17 @@
 import { useEffect, useRef } from 'react';
-import type { Given } from '@/core/mark/given';
-import type { MarkQuestion } from '@/core/mark/questions';
+import type { Answer } from '@/core/mark/answer';
+import { readAnswerCode } from '@/core/mark/code';
+import type { MarkQuestion } from '@/core/mark/kinds/all';
 import { sayFileProblem } from '@/core/words/say-file';
 import { markWords } from '@/core/words/screen/mark';
 import { FileDrop } from '@/ui/files/FileDrop';
 import { useFileIn } from '@/ui/files/use-file-in';
 import { useWords } from '@/ui/school/use-class';
 import type { WrittenLine } from '@/workers/read-file';
-import { readGivenCode } from './given-code';
 
 type Props = {
   readonly asked: MarkQuestion;
-  readonly onGiven: (given: Given) => void;
+  readonly onGiven: (given: Answer) => void;
   readonly onDone: () => void;
 };
 
@@ -24,9 +24,9 @@ export function FileAnswer({ asked, onGiven, onDone }: Props) {
   useEffect(() => input.current?.click(), []);
   const lines =
     file.stage === 'read' && file.reading.ok && file.reading.kind === 'scales' ? file.reading.lines : [];
-  const takeLine = ({ answer, printed }: WrittenLine) => {
-    const reading = readGivenCode(asked, { answer, printed });
-    if (reading.ok) onGiven(reading.given);
+  const takeLine = ({ code }: WrittenLine) => {
+    const given = readAnswerCode(asked, code);
+    if (given) onGiven(given);
     onDone();
   };
   const only = lines.length === 1 ? lines[0] : undefined;

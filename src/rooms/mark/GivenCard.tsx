@@ -1,9 +1,10 @@
 import { useMemo } from 'react';
 import { nearest } from '@/core/identify/note-entry';
-import { type Given, rightAnswer } from '@/core/mark/given';
-import type { Judged } from '@/core/mark/judged';
-import type { MarkQuestion } from '@/core/mark/questions';
-import { writtenSignature } from '@/core/mark/scale-question';
+import type { Answer } from '@/core/mark/answer';
+import { placedSigns } from '@/core/mark/judging/drawn';
+import type { Judged } from '@/core/mark/judging/judged';
+import { type MarkQuestion, rightAnswer } from '@/core/mark/kinds/all';
+import { writtenSignature } from '@/core/mark/kinds/signature/signature-question';
 import { decidingSign } from '@/core/scale/signature';
 import { sayFinding } from '@/core/words/say-finding';
 import { sayGiven } from '@/core/words/say-given';
@@ -18,7 +19,7 @@ import { compareRows } from './compare-rows';
 
 type Props = {
   readonly asked: MarkQuestion;
-  readonly given: Given;
+  readonly given: Answer;
   readonly judged: Judged | null;
 };
 
@@ -83,7 +84,7 @@ function TwoSignatures({
   judged,
 }: {
   readonly asked: Extract<MarkQuestion, { kind: 'signature' }>;
-  readonly given: Extract<Given, { is: 'drawn' }>;
+  readonly given: Extract<Answer, { is: 'drawn' }>;
   readonly judged: Judged | null;
 }) {
   const w = useWords();
@@ -92,10 +93,10 @@ function TwoSignatures({
   const right = rightAnswer(asked, w.settings);
   const wrong = new Set(judged?.findings.flatMap(({ index }) => (index === null ? [] : [`sign-${index}`])));
   const staves = [
-    { title: say.given, signs: given.signs, decides: null, wrong },
+    { title: say.given, signs: placedSigns(given.signs, asked.question.clef), decides: null, wrong },
     {
       title: say.expected,
-      signs: right.is === 'drawn' ? right.signs : [],
+      signs: right.is === 'drawn' ? placedSigns(right.signs, asked.question.clef) : [],
       decides: decidingSign(writtenSignature(asked.question, w.settings)),
       wrong: new Set<string>(),
     },

@@ -1,7 +1,8 @@
 import { DropdownMenu } from 'radix-ui';
-import type { HabitId } from '@/core/mark/habit-id';
-import { HABITS_OF } from '@/core/mark/habits-of-kind';
-import { practiceFor } from '@/core/mark/practice';
+import { mistakesPossible } from '@/core/mark/explain/possible';
+import { practiceFor } from '@/core/mark/explain/practice';
+import type { MistakeId } from '@/core/mark/mistakes/all';
+import type { Settings } from '@/core/school/settings';
 import { sayExplanation, sayHabit } from '@/core/words/say-habit';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
@@ -88,12 +89,12 @@ function Verdict({ outcome }: { readonly outcome: Outcome }) {
   );
 }
 
-function Habits({ outcome: { habit, key, asked } }: { readonly outcome: Outcome }) {
+function Habits({ outcome: { habit, key, about } }: { readonly outcome: Outcome }) {
   const w = useWords();
   const say = markWords(w).habit;
   return (habit?.habits ?? []).map((id) => {
     const practice = practiceFor(id, key);
-    const { name, why, say: spoken, cure } = sayHabit(w, id, key, practice, asked.kind);
+    const { name, why, say: spoken, cure } = sayHabit(w, id, about, practice);
     const shown = { ...FIRST_SENTENCE, ...practice, direction: 'up' as const, step: null, beside: null };
     return (
       <div key={id} className="flex flex-col gap-1.5">
@@ -124,10 +125,10 @@ function Ties({ outcome: { tied, apart, key, asked } }: { readonly outcome: Outc
   );
 }
 
-/** The habits that can be chosen: those that predict the answer, then the others of the kind of question. */
-function habitsFor({ asked, judged }: Outcome): readonly string[] {
+/** The habits that can be chosen: those that lead to the answer, then others that can be made in the question. */
+function habitsFor({ asked, judged }: Outcome, settings: Settings): readonly string[] {
   const found = judged.causes.slice(0, 8).map(({ habits }) => habits.join('+'));
-  const others = HABITS_OF[asked.kind];
+  const others = mistakesPossible(asked, settings);
   return [...found, ...others.filter((id) => !found.includes(id))];
 }
 
@@ -136,7 +137,7 @@ function OtherHabit({ outcome, menu, onMenu, onHabit }: Props) {
   const say = markWords(w).habit;
   const item = 'flex cursor-pointer rounded-control px-2 py-1 outline-none data-highlighted:bg-now';
   const nameOf = (habit: string) =>
-    sayExplanation(w, { habits: habit.split('+') as HabitId[] }, outcome.key, outcome.asked.kind);
+    sayExplanation(w, { habits: habit.split('+') as MistakeId[] }, outcome.key, outcome.asked.kind);
   const standing = outcome.habit?.habits.join('+');
   return (
     <DropdownMenu.Root open={menu} onOpenChange={onMenu} modal={false}>
@@ -162,7 +163,7 @@ function OtherHabit({ outcome, menu, onMenu, onHabit }: Props) {
             {say.noHabit}
           </DropdownMenu.Item>
           <DropdownMenu.Separator className="my-1 border-t border-rule" />
-          {habitsFor(outcome)
+          {habitsFor(outcome, w.settings)
             .filter((habit) => habit !== standing)
             .map((habit) => (
               <DropdownMenu.Item key={habit} className={item} onSelect={() => onHabit(habit)}>

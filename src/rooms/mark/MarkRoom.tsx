@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
-import { BLANK, type Given, rightAnswer } from '@/core/mark/given';
+import { type Answer, BLANK } from '@/core/mark/answer';
+import { rightAnswer } from '@/core/mark/kinds/all';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayMarkProblem } from '@/core/words/say-mark-problem';
 import { markWords } from '@/core/words/screen/mark';
@@ -93,7 +94,7 @@ function Room() {
       const next = withMarkWord(search, id, value);
       if (next !== search) goToMark(next, 'finished');
     },
-    give: (given: Given) => sayMark({ ...sentence, given, typed: null }, 'passing'),
+    give: (given: Answer) => sayMark({ ...sentence, given, typed: null }, 'passing'),
     type: (typed: string) => sayMark({ ...sentence, typed }, 'passing'),
     right: () => {
       if (reading.is === 'unasked') return;

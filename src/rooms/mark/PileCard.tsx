@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
-import type { HabitId } from '@/core/mark/habit-id';
-import type { ScaleKey } from '@/core/mark/practice';
+import type { ScaleKey } from '@/core/mark/explain/practice';
+import type { MistakeId } from '@/core/mark/mistakes/all';
 import { sayExplanation } from '@/core/words/say-habit';
 import { sayMarks } from '@/core/words/say-marks';
 import { markWords } from '@/core/words/screen/mark';
@@ -41,7 +41,7 @@ export function PileCard({ pile, tellingKey, now, onRemove }: Props) {
       <ul aria-label={say.habits} className="flex flex-col gap-1.5">
         {counts.slice(0, 5).map(([habit, count]) => (
           <li key={habit} className="text-small">
-            {sayExplanation(w, { habits: habit.split('+') as HabitId[] }, tellingKey)}
+            {sayExplanation(w, { habits: habit.split('+') as MistakeId[] }, tellingKey)}
             <span className="flex items-center gap-2">
               <span
                 aria-hidden="true"

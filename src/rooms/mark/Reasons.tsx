@@ -1,4 +1,4 @@
-import type { Reason } from '@/core/mark/questions';
+import type { Reason } from '@/core/mark/answer';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
 

@@ -1,8 +1,8 @@
 import { FileInput, Lock, LockOpen, Piano } from 'lucide-react';
 import { useState } from 'react';
-import { clefSignature, startOctave } from '@/core/mark/given';
-import type { MarkQuestion } from '@/core/mark/questions';
-import { EMPTY_ROW, enterMidi, type RowEntry } from '@/core/mark/row-entry';
+import { clefSignature, octaveOfFirst } from '@/core/mark/entry/entry-frame';
+import { EMPTY_ROW, enterMidi, type RowEntry } from '@/core/mark/entry/row-entry';
+import type { MarkQuestion } from '@/core/mark/kinds/all';
 import type { Alteration } from '@/core/note/spelled';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
@@ -35,7 +35,7 @@ export function RowPad({ asked, given, judged, taken, onFile, onGiven, onRight, 
   const at = selection.at < 0 ? last : Math.min(selection.at, last);
   const entry: RowEntry = { notes, at, fresh: selection.fresh && at >= 0 };
   const atClef = clefSignature(asked, w.settings);
-  const start = startOctave(asked);
+  const start = octaveOfFirst(asked);
   const frame = { clef: asked.question.clef ?? ('treble' as const), atClef, start, sign };
   const LockIcon = locked ? Lock : LockOpen;
   const apply = (next: RowEntry) => {

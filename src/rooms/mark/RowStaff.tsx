@@ -1,6 +1,5 @@
 import { type KeyboardEvent, useMemo } from 'react';
 import type { Clef } from '@/core/instrument/staff';
-import type { Judged } from '@/core/mark/judged';
 import {
   alterSelected,
   enterHeight,
@@ -12,7 +11,8 @@ import {
   type RowEntry,
   removeSelected,
   select,
-} from '@/core/mark/row-entry';
+} from '@/core/mark/entry/row-entry';
+import type { Judged } from '@/core/mark/judging/judged';
 import { LETTERS } from '@/core/note/letter';
 import type { Alteration, Fifths } from '@/core/note/spelled';
 import type { ClassWords } from '@/core/words/class-words';

@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useState } from 'react';
-import { givenKind } from '@/core/mark/given';
+import { formOf } from '@/core/mark/kinds/all';
 import { readGiven } from '@/core/words/read-given';
 import { sayGiven } from '@/core/words/say-given';
 import { markWords } from '@/core/words/screen/mark';
@@ -38,7 +38,7 @@ export function TypedAnswer({ asked, given, typed, onGiven, onTyped, onNext }: E
         className="field"
         aria-label={say.field}
         aria-invalid={!reading.ok}
-        placeholder={say.hints[givenKind(asked)]}
+        placeholder={say.hints[formOf(asked)]}
         value={text}
         maxLength={300}
         spellCheck={false}

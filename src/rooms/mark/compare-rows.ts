@@ -1,8 +1,8 @@
-import { align } from '@/core/mark/align';
-import { type Given, rightAnswer } from '@/core/mark/given';
-import type { Judged } from '@/core/mark/judged';
-import type { MarkQuestion } from '@/core/mark/questions';
-import { pitchesOfRow, type WrittenNote } from '@/core/mark/row-entry';
+import type { Answer } from '@/core/mark/answer';
+import { pitchesOfRow, type WrittenNote } from '@/core/mark/entry/row-entry';
+import { align } from '@/core/mark/judging/align';
+import type { Judged } from '@/core/mark/judging/judged';
+import { type MarkQuestion, rightAnswer } from '@/core/mark/kinds/all';
 import { midiOf, type Pitch, pitch } from '@/core/note/pitch';
 import type { ClassWords } from '@/core/words/class-words';
 import { markWords } from '@/core/words/screen/mark';
@@ -25,7 +25,7 @@ function turnOf(row: readonly Pitch[], usual: number): number {
   return heights.indexOf(Math.max(...heights));
 }
 
-const rowNotes = (given: Given): readonly WrittenNote[] => (given.is === 'row' ? given.notes : []);
+const rowNotes = (given: Answer): readonly WrittenNote[] => (given.is === 'row' ? given.notes : []);
 
 /**
  * What was given above what was expected, and what differs between them. Of a scale up and down only the way that
@@ -34,7 +34,7 @@ const rowNotes = (given: Given): readonly WrittenNote[] => (given.is === 'row' ?
 export function compareRows(
   w: ClassWords,
   asked: Extract<MarkQuestion, { kind: 'scale' }>,
-  given: Given,
+  given: Answer,
   judged: Judged | null,
 ): Rows {
   const say = markWords(w);

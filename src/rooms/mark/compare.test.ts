@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { answersOf } from '@/core/mark/find-habits';
-import { type Given, judgeGiven } from '@/core/mark/given';
-import { HABITS } from '@/core/mark/habits/all';
-import type { MarkQuestion } from '@/core/mark/questions';
-import type { ScaleQuestion } from '@/core/mark/scale-question';
+import type { Answer } from '@/core/mark/answer';
+import { answersOf } from '@/core/mark/explain/made';
+import { judge } from '@/core/mark/judge';
+import type { MarkQuestion } from '@/core/mark/kinds/all';
+import { type ScaleQuestion, scaleTask } from '@/core/mark/kinds/scale/scale-question';
+import { mistakesIn } from '@/core/mark/mistakes/all';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
 import { DIRECTIONS } from '@/core/scale/direction';
 import { SCALE_IDS } from '@/core/scale/pattern';
@@ -29,12 +30,13 @@ const SCHOOLS = CHOICES.noteNames.map((noteNames) => wordsOf({ ...USUAL_SETTINGS
 /** An answer of every habit to every scale, the tonics and the schools taking turns. */
 const CASES: readonly Case[] = SCALE_IDS.flatMap((scale, column) =>
   DIRECTIONS.flatMap((direction, third) =>
-    HABITS.flatMap((habit, place): readonly Case[] => {
+    mistakesIn('scale').flatMap((habit, place): readonly Case[] => {
       const tonic = TONICS[(5 * place + column + third) % TONICS.length];
       const w = SCHOOLS[(place + third) % SCHOOLS.length];
       if (!tonic || !w) throw new Error('a tonic and a school');
       const question: ScaleQuestion = { tonic, scale, direction, signature: 'none', clef: 'treble' };
-      return answersOf(habit, question)
+      return answersOf(habit, scaleTask(question))
+        .flatMap(({ written }) => (written.is === 'notes' ? [written.notes] : []))
         .slice(0, 2)
         .map((answer) => ({
           name: `${asciiName(tonic)} ${scale} ${direction} ${habit.id}: ${answer.map(asciiName).join(' ')}`,
@@ -47,11 +49,11 @@ const CASES: readonly Case[] = SCALE_IDS.flatMap((scale, column) =>
 );
 
 function drawn({ w, asked, answer }: Case, width: number): Scene {
-  const given: Given = {
+  const given: Answer = {
     is: 'row',
     notes: answer.map((note) => ({ note, octave: null, printed: undefined })),
   };
-  const { rows, marks } = compareRows(w, asked, given, judgeGiven(asked, given, w.settings));
+  const { rows, marks } = compareRows(w, asked, given, judge(asked, given, w.settings));
   return compareScene({ w, rows, marks, width, height: Math.max(290, rows.length * 112) });
 }
 

@@ -1,17 +1,17 @@
-import type { Given } from '@/core/mark/given';
-import type { Judged } from '@/core/mark/judged';
-import type { MarkQuestion } from '@/core/mark/questions';
+import type { Answer } from '@/core/mark/answer';
+import type { Judged } from '@/core/mark/judging/judged';
+import type { MarkQuestion } from '@/core/mark/kinds/all';
 
 /** What the parts of the card work on, and what they tell. */
 export type EntryProps = {
   readonly asked: MarkQuestion;
-  readonly given: Given | null;
+  readonly given: Answer | null;
   readonly typed: string | null;
   readonly judged: Judged | null;
   /** How often the right answer was taken; each time its first note is chosen. */
   readonly taken: number;
   /** What was entered; or what was typed and cannot be read. */
-  readonly onGiven: (given: Given) => void;
+  readonly onGiven: (given: Answer) => void;
   readonly onTyped: (typed: string) => void;
   readonly onRight: () => void;
   readonly onBlank: () => void;

@@ -1,5 +1,5 @@
-import type { HabitId } from '@/core/mark/habit-id';
-import { practiceFor } from '@/core/mark/practice';
+import { practiceFor } from '@/core/mark/explain/practice';
+import type { MistakeId } from '@/core/mark/mistakes/all';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayFinding } from '@/core/words/say-finding';
 import { sayGiven } from '@/core/words/say-given';
@@ -9,13 +9,13 @@ import { sayMarks } from '@/core/words/say-marks';
 import { markWords } from '@/core/words/screen/mark';
 import type { Outcome } from './outcome';
 
-function habitLines(w: ClassWords, { habit, key, judged, accepted, asked }: Outcome): readonly string[] {
+function habitLines(w: ClassWords, { habit, key, about, judged, accepted }: Outcome): readonly string[] {
   const say = markWords(w).habit;
   if (judged.correct) return [`${say.right}.`];
   if (accepted) return [`${say.accepted}.`];
   if (!habit) return [`${say.none}.`];
-  return habit.habits.flatMap((id: HabitId) => {
-    const { name, why, say: spoken, cure } = sayHabit(w, id, key, practiceFor(id, key), asked.kind);
+  return habit.habits.flatMap((id: MistakeId) => {
+    const { name, why, say: spoken, cure } = sayHabit(w, id, about, practiceFor(id, key));
     return [`${name}. ${why}`, `${say.say}: ${spoken}`, `${say.cure}: ${cure}`];
   });
 }

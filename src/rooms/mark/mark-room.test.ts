@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ANY_GIVEN } from '@/core/mark/any-given.test-data';
-import { type Given, givenKind, rightAnswer } from '@/core/mark/given';
-import { markProblem } from '@/core/mark/markable';
-import { MARK_KINDS } from '@/core/mark/questions';
+import type { Answer } from '@/core/mark/answer';
+import { ANY_ANSWER } from '@/core/mark/any-answer.test-data';
+import { formOf, KIND_IDS, markProblem, rightAnswer } from '@/core/mark/kinds/all';
+import { USUAL_FIELDS } from '@/core/mark/kinds/fields';
 import { noteNamed } from '@/core/note/parse';
 import { pitch } from '@/core/note/pitch';
 import { asciiName, fifths } from '@/core/note/spelled';
@@ -15,7 +15,7 @@ import { USUAL_SETTINGS } from '@/core/school/settings';
 import { ENGLISH } from '@/core/words/class-words';
 import { compareRows } from './compare-rows';
 import { readMark, writeMark } from './mark-address';
-import { askedOf, FIRST_FIELDS, type MarkSentence } from './mark-sentence';
+import { askedOf, type MarkSentence } from './mark-sentence';
 import { markParts, markText, withMarkWord } from './mark-words';
 import { outcomeOf } from './outcome';
 
@@ -28,7 +28,7 @@ const fields = fc.record({
   fifths: fc.integer({ min: -7, max: 7 }).map(fifths),
   mode: fc.constantFrom(...MODES),
   order: fc.constantFrom(-7, -1, 1, 4),
-  notes: fc.constant(FIRST_FIELDS.notes),
+  notes: fc.constant(USUAL_FIELDS.notes),
   relation: fc.constantFrom('relative', 'parallel', 'enharmonic' as const),
   degree: fc.integer({ min: 1, max: 7 }),
   size: fc.constantFrom(3, 4 as const),
@@ -39,7 +39,7 @@ const fields = fc.record({
 
 const sentences: fc.Arbitrary<MarkSentence> = fc
   .tuple(
-    fc.constantFrom(...MARK_KINDS),
+    fc.constantFrom(...KIND_IDS),
     fields,
     fc.constantFrom('', 'Ines, question 3', 'No. 4'),
     fc.constantFrom('right', 'blank', 'none'),
@@ -48,7 +48,7 @@ const sentences: fc.Arbitrary<MarkSentence> = fc
     const bare: MarkSentence = { kind, who, fields: of, given: null, typed: null };
     const asked = askedOf(bare, USUAL_SETTINGS);
     const possible = markProblem(asked) === null;
-    const given: Given | null =
+    const given: Answer | null =
       answer === 'blank'
         ? { is: 'blank' }
         : answer === 'right' && possible
@@ -74,10 +74,10 @@ describe('the address', () => {
 
   it('of any answer, right or wrong, however it was entered, brings back just that answer', () => {
     const cases = fc
-      .tuple(fc.constantFrom(...MARK_KINDS), fields)
+      .tuple(fc.constantFrom(...KIND_IDS), fields)
       .map(([kind, of]): MarkSentence => ({ kind, who: '', fields: of, given: null, typed: null }))
       .chain((bare) =>
-        ANY_GIVEN[givenKind(askedOf(bare, USUAL_SETTINGS))].map((given) => ({ ...bare, given })),
+        ANY_ANSWER[formOf(askedOf(bare, USUAL_SETTINGS))].map((given) => ({ ...bare, given })),
       );
     fc.assert(
       fc.property(cases, (sentence) => {
@@ -93,13 +93,13 @@ describe('the address', () => {
   });
 
   it('of the right answer of every key and scale is read back to the letter', () => {
-    for (const kind of MARK_KINDS) {
+    for (const kind of KIND_IDS) {
       for (const tonic of TONICS) {
         for (const scale of SCALE_IDS) {
           const bare: MarkSentence = {
             kind,
             who: '',
-            fields: { ...FIRST_FIELDS, tonic, scale },
+            fields: { ...USUAL_FIELDS, tonic, scale },
             given: null,
             typed: null,
           };
@@ -143,8 +143,8 @@ describe('the address', () => {
   });
 
   it('has words for every field in every kind', () => {
-    for (const kind of MARK_KINDS) {
-      const sentence: MarkSentence = { kind, who: '', fields: FIRST_FIELDS, given: null, typed: null };
+    for (const kind of KIND_IDS) {
+      const sentence: MarkSentence = { kind, who: '', fields: USUAL_FIELDS, given: null, typed: null };
       const parts = markParts(ENGLISH, sentence, ['Tove']);
       for (const part of parts) {
         if (typeof part === 'string') continue;
@@ -162,7 +162,7 @@ describe('what was given above what was expected', () => {
         const sentence: MarkSentence = { kind: 'scale', who: '', fields: of, given: null, typed: null };
         const asked = askedOf(sentence, USUAL_SETTINGS);
         if (asked.kind !== 'scale') return;
-        const given: Given = {
+        const given: Answer = {
           is: 'row',
           notes: notes.map((note) => ({ note, octave: null, printed: undefined })),
         };

@@ -1,6 +1,7 @@
 import { CLEFS } from '@/core/instrument/staff';
-import { MARK_KINDS, PARTNER_RELATIONS } from '@/core/mark/questions';
-import { TRANSPOSING } from '@/core/mark/transposing/instruments';
+import { fieldsOf, KIND_IDS } from '@/core/mark/kinds/all';
+import { type Fields, PARTNER_RELATIONS, USUAL_FIELDS } from '@/core/mark/kinds/fields';
+import { TRANSPOSING } from '@/core/mark/kinds/transpose/instruments';
 import { asciiName } from '@/core/note/spelled';
 import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES } from '@/core/scale/mode';
@@ -16,10 +17,10 @@ import { CLEF_WORDS, DIRECTION_WORDS, ordinal, signCount } from '@/core/words/vo
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word, WordOption } from '@/ui/sentence/words';
 import { listWord, option } from '../desk/list-word';
-import { LONGEST_WHO } from './mark-address';
-import { FIELDS_OF, FIRST_FIELDS, type MarkFields, type MarkSentence } from './mark-sentence';
+import { ANSWER_PARAMETERS, LONGEST_WHO } from './mark-address';
+import type { MarkSentence } from './mark-sentence';
 
-type Field = keyof MarkFields;
+type Field = keyof Fields;
 
 const KEYS: Readonly<Record<Field, string>> = {
   tonic: 'T',
@@ -44,7 +45,7 @@ type Maker = (w: ClassWords, sentence: MarkSentence) => Word;
 function choice(
   field: Field,
   options: (w: ClassWords, sentence: MarkSentence) => readonly WordOption[],
-  value: (fields: MarkFields) => string,
+  value: (fields: Fields) => string,
 ): Maker {
   return (w, sentence) =>
     listWord(w, {
@@ -60,7 +61,7 @@ function choice(
 const tonicWord: Maker = (w, { fields }) => {
   const taught = taughtTonics(fields.scale === 'major' ? 'major' : 'minor', w.settings);
   const tonics = taught.includes(fields.tonic) ? taught : [fields.tonic, ...taught];
-  const one = (tonic: MarkFields['tonic']): WordOption => ({
+  const one = (tonic: Fields['tonic']): WordOption => ({
     value: asciiName(tonic),
     text: w.note(tonic),
     match: (typed) => {
@@ -83,7 +84,7 @@ const tonicWord: Maker = (w, { fields }) => {
       const whole = readScale(w, typed);
       if ('why' in whole || !TONICS.includes(whole.tonic) || !SCALE_IDS.some((id) => id === whole.scale))
         return null;
-      const scale = whole.scale as MarkFields['scale'];
+      const scale = whole.scale as Fields['scale'];
       return {
         value: `${asciiName(whole.tonic)} ${scale}`,
         text: w.scale(whole.tonic, scale),
@@ -251,7 +252,7 @@ export function markParts(
   const say = markWords(w);
   const s = say.sentence;
   const { kind } = sentence;
-  const kinds = MARK_KINDS.map((each) => option(each, say.kinds[each]));
+  const kinds = KIND_IDS.map((each) => option(each, say.kinds[each]));
   const kindWord = listWord(w, { id: 'kind', label: say.words.kind, key: 'Q', value: kind, options: kinds });
   const f = (field: Field) => FIELDS[field](w, sentence);
   const head: readonly SentencePart[] = [s.mark, kindWord, s.of, whoWord(w, sentence.who, people), s.colon];
@@ -314,7 +315,7 @@ export function markText(w: ClassWords, sentence: MarkSentence): string {
 
 /** The words of a kind, by the keys that open them. */
 export function markKeys({ kind }: MarkSentence): Readonly<Record<string, string>> {
-  return Object.fromEntries(FIELDS_OF[kind].map((field) => [KEYS[field].toLowerCase(), field]));
+  return Object.fromEntries(fieldsOf(kind).map((field) => [KEYS[field].toLowerCase(), field]));
 }
 
 /** The query with one word changed; another kind of question begins without an answer. */
@@ -328,13 +329,10 @@ export function withMarkWord(search: string, id: string, value: string): string 
   else query.set(id, value);
   if (id === 'kind') {
     for (const gone of [
-      ...Object.keys(FIRST_FIELDS).filter(
-        (field) => !(FIELDS_OF[value as MarkSentence['kind']] as readonly string[]).includes(field),
+      ...Object.keys(USUAL_FIELDS).filter(
+        (field) => !KIND_IDS.some((kind) => kind === value && fieldsOf(kind).some((id) => id === field)),
       ),
-      'answer',
-      'printed',
-      'reasons',
-      'typed',
+      ...ANSWER_PARAMETERS,
     ])
       query.delete(gone);
   }

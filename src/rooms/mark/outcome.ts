@@ -1,27 +1,31 @@
-import { byRank, type Explanation } from '@/core/mark/find-habits';
-import { type Given, judgeGiven } from '@/core/mark/given';
-import { HABIT_IDS, type HabitId } from '@/core/mark/habit-id';
-import { invitedHabits } from '@/core/mark/invited';
-import type { Judged } from '@/core/mark/judged';
-import { type MarkProblem, markProblem } from '@/core/mark/markable';
-import { type Score, scoreOf } from '@/core/mark/marks';
-import { keyAsked, type ScaleKey, tellingApart } from '@/core/mark/practice';
-import type { MarkQuestion } from '@/core/mark/questions';
+import type { Answer } from '@/core/mark/answer';
+import { type AnswerCase, caseOf } from '@/core/mark/explain/answer-case';
+import { invitedMistakes } from '@/core/mark/explain/invited';
+import { keyAsked, type ScaleKey, tellingApart } from '@/core/mark/explain/practice';
+import { byRank, type Explanation } from '@/core/mark/explain/rank';
+import { judge } from '@/core/mark/judge';
+import type { Judged } from '@/core/mark/judging/judged';
+import { type Score, scoreOf } from '@/core/mark/judging/marks';
+import { type MarkQuestion, markProblem } from '@/core/mark/kinds/all';
+import type { MarkProblem } from '@/core/mark/kinds/problem';
+import { mistakeNamed } from '@/core/mark/mistakes/all';
 import type { Settings } from '@/core/school/settings';
 import type { Remembered } from '@/store/deciding';
 
 /** What the room shows of an answer. */
 export type Outcome = {
   readonly asked: MarkQuestion;
-  readonly given: Given;
+  readonly given: Answer;
   readonly judged: Judged;
   readonly key: ScaleKey;
+  /** What can be said of it. */
+  readonly about: AnswerCase;
   /** What is shown as the habit; null where there is none. */
-  readonly habit: Explanation<HabitId> | null;
+  readonly habit: Explanation | null;
   /** Whether the teacher put it there. */
   readonly chosen: boolean;
   /** Others of the same weight, and a question that tells them apart. */
-  readonly tied: readonly Explanation<HabitId>[];
+  readonly tied: readonly Explanation[];
   readonly apart: ScaleKey | null;
   readonly accepted: boolean;
   /** As counted, and as the teacher has it. */
@@ -34,15 +38,15 @@ export type OutcomeReading =
   | { readonly is: 'empty' }
   | { readonly is: 'judged'; readonly outcome: Outcome };
 
-function explanationFrom(text: string): Explanation<HabitId> | null {
-  const habits = text.split('+').flatMap((id) => HABIT_IDS.find((each) => each === id) ?? []);
+function explanationFrom(text: string): Explanation | null {
+  const habits = text.split('+').flatMap((id) => mistakeNamed(id)?.id ?? []);
   return habits.length > 0 ? { habits, ranks: [] } : null;
 }
 
 /** Judges what was given, by the class's scheme and with what was decided about it before. */
 export function outcomeOf(
   asked: MarkQuestion,
-  given: Given | null,
+  given: Answer | null,
   settings: Settings,
   { own, like }: Remembered,
   known: readonly string[],
@@ -50,9 +54,9 @@ export function outcomeOf(
   const problem = markProblem(asked);
   if (problem) return { is: 'unasked', problem };
   if (!given) return { is: 'empty' };
-  const judged = judgeGiven(asked, given, {
+  const judged = judge(asked, given, {
     ...settings,
-    known: [...known, ...invitedHabits(settings)],
+    known: [...known, ...invitedMistakes(settings)],
   });
   if (!judged) return { is: 'empty' };
   const decided = own ?? like;
@@ -70,6 +74,7 @@ export function outcomeOf(
       given,
       judged,
       key: keyAsked(asked),
+      about: caseOf(asked, given, settings),
       habit,
       chosen: choice !== null,
       tied: choice === null ? even.slice(1) : [],

@@ -54,12 +54,12 @@ export type ScaleOperation =
   | { readonly op: 'count-places'; readonly mode: 'major' | 'minor' }
   /** From the parallel major's signature to the flat side. */
   | { readonly op: 'flatter'; readonly places: number }
-  /** Take signs from their order: as many as were counted, or so many more, from its beginning or its end. */
+  /** Take signs from their order: as many as were counted, or so many more, from its beginning or its end. Those of its end may still be written in order. */
   | {
       readonly op: 'take-signs';
       readonly more: number;
-      readonly from: 'first' | 'last';
-      readonly kind: 'counted' | 'other' | 'sharps' | 'flats';
+      readonly from: 'first' | 'last' | 'last-in-order';
+      readonly kind: 'counted' | 'other' | 'sharps' | 'flats' | 'none';
     }
   /** Put the signs on their letters; the tonic takes its own, or keeps the sign of its name. */
   | { readonly op: 'put-signs'; readonly tonic: 'signed' | 'kept' }

@@ -32,17 +32,22 @@ export class Run {
   /** Set where something would need a third sign, or has nothing to work on: then the program leads nowhere. */
   impossible = false;
   readonly steps: DerivationStep[] = [];
-  private startedFrom: Asked | null = null;
+  protected startedFrom: Asked | null = null;
 
   /** @param telling whether the steps are wanted, or the notes alone */
   constructor(
     readonly tables: Tables = TABLES,
-    private readonly telling = false,
+    protected readonly telling = false,
   ) {}
 
   get asked(): Asked {
     if (!this.startedFrom) throw new RangeError('a program begins with its start');
     return this.startedFrom;
+  }
+
+  /** Whether steps are told; what is told alone need not be found otherwise. */
+  get isTelling(): boolean {
+    return this.telling;
   }
 
   begin(asked: Asked): void {
@@ -162,21 +167,21 @@ export class Run {
 }
 
 /** How the operations of a program are done, by their codes. */
-export type Vocabulary<Operation extends { readonly op: string }> = {
+export type Vocabulary<Operation extends { readonly op: string }, State extends Run = Run> = {
   readonly [Code in Operation['op']]: (
-    run: Run,
+    run: State,
     operation: Extract<Operation, { readonly op: Code }>,
   ) => void;
 };
 
 /** Runs operations in order. It stops where one leads nowhere; then `impossible` is set. */
-export function interpret<Operation extends { readonly op: string }>(
+export function interpret<Operation extends { readonly op: string }, State extends Run>(
   program: readonly Operation[],
-  vocabulary: Vocabulary<Operation>,
-  run: Run,
-): Run {
+  vocabulary: Vocabulary<Operation, State>,
+  run: State,
+): State {
   for (const operation of program) {
-    const does = vocabulary[operation.op as Operation['op']] as (run: Run, operation: Operation) => void;
+    const does = vocabulary[operation.op as Operation['op']] as (run: State, operation: Operation) => void;
     does(run, operation);
     if (run.impossible) break;
   }

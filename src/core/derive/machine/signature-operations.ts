@@ -38,8 +38,7 @@ export function flatter(run: Run, { places }: Of<'flatter'>): void {
   const major = run.count;
   run.count -= places;
   const { count } = run;
-  const { tonic } = run.asked;
-  run.tell(() => ({ code: 'less-three', tonic, major, count }));
+  run.tell(() => ({ code: 'less-three', tonic: run.asked.tonic, major, count }));
 }
 
 /** The nth sign of an order, from 0; past seven the letters come round again and take their second sign. */
@@ -62,6 +61,8 @@ export function signsOf(run: Run, count: number): readonly SpelledNote[] {
 
 /** How many signs are taken, flats negative; null where the order cannot be taken so. */
 function countTaken({ count }: Run, { more, from, kind }: Of<'take-signs'>): number | null {
+  // Nobody ignores signs where there are none.
+  if (kind === 'none') return count === 0 ? null : 0;
   const wanted = kind === 'sharps' ? 1 : kind === 'flats' ? -1 : Math.sign(count);
   if (kind !== 'counted' && kind !== 'other') {
     // No signs have no kind, so that one too many may be either.
@@ -72,7 +73,7 @@ function countTaken({ count }: Run, { more, from, kind }: Of<'take-signs'>): num
   if (plain) return count;
   if (count === 0) return null;
   if (kind === 'other') return Math.abs(count) > MOST_SIGNS ? null : -(count + wanted * more);
-  if (from === 'last' && Math.abs(count) >= MOST_SIGNS) return null;
+  if (from !== 'first' && Math.abs(count) >= MOST_SIGNS) return null;
   return count + wanted * more;
 }
 
@@ -90,11 +91,13 @@ export function takeSigns(run: Run, operation: Of<'take-signs'>): void {
     run.impossible = true;
     return;
   }
-  run.signs = operation.from === 'last' ? fromTheEnd(run, count) : signsOf(run, count);
-  const { signs, asked } = run;
+  run.signs = operation.from === 'first' ? signsOf(run, count) : fromTheEnd(run, count);
+  if (operation.from === 'last-in-order') run.signs = run.signs.toReversed();
+  const { signs } = run;
   run.count = count;
+  if (!run.isTelling) return;
   run.tell(() => ({ code: 'take-signs', signs, count }));
-  const { scale, tonic } = asked;
+  const { scale, tonic } = run.asked;
   if (Math.abs(count) <= MOST_SIGNS || !scale) return;
   run.tell(() => ({ code: 'theoretical', count, scale, instead: practical(run, tonic, count) }));
 }

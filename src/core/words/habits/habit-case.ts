@@ -1,28 +1,33 @@
-import type { SpelledNote } from '../../note/spelled';
-import { PATTERNS, type ScaleId } from '../../scale/pattern';
+import type { AnswerCase } from '../../mark/explain/answer-case';
+import type { ScaleKey } from '../../mark/explain/practice';
+import { type SpelledNote, spelled } from '../../note/spelled';
+import { PATTERNS } from '../../scale/pattern';
 import { scaleNamed } from '../../scale/scale';
-import { signatureOf } from '../../scale/signature';
 import type { ClassWords } from '../class-words';
 import { signCount } from '../vocabulary';
 
-/** What the sentences about a habit may speak of: the key that was asked, and one to practise on. */
-export type HabitCase = {
-  readonly w: ClassWords;
-  /** The scale that was asked, by name. */
-  readonly asked: string;
-  /** A degree of it, as the class calls it: `the 7th`, `the leading note`. */
-  readonly the: (degree: number) => string;
-  /** The note on a degree of it. */
-  readonly note: (degree: number) => string;
-  /** Its tonic. */
+/** What the name of a mistake may speak of: degrees as the class calls them, `the 7th`, `the leading note`. */
+export type NameCase = { readonly w: ClassWords; readonly the: (degree: number) => string };
+
+/** What its sentences may speak of: the answer in hand, and a scale to practise on. */
+export type HabitCase = NameCase & {
+  readonly answer: AnswerCase;
+  /** The key or scale that was asked, by name; null where none was. */
+  readonly asked: string | null;
+  /** The same where a sentence speaks of a key: what was asked. */
   readonly tonic: string;
   /** Its signature: `two sharps`. */
   readonly signs: string;
+  /** The name that was given, where a name was asked. */
+  readonly named: string;
+  /** `A♯ for B♭`: what stands at a degree for what was wanted; null where nothing else does. */
+  readonly stands: (degree: number) => { readonly want: string; readonly got: string } | null;
+  readonly row: (notes: readonly SpelledNote[]) => string;
   /** The scale to practise on. */
   readonly practice: string;
 };
 
-/** The words of one habit: its name, why this answer, what to say to the student, and one exercise. */
+/** The words of one mistake: its name, why this answer, what to say to the student, and one exercise. */
 export type HabitWords = {
   readonly name: string;
   readonly why: string;
@@ -30,24 +35,54 @@ export type HabitWords = {
   readonly cure: string;
 };
 
-export type HabitSaying = (c: HabitCase) => HabitWords;
+type Text = string | ((c: HabitCase) => string);
 
-/** A key or a scale by its tonic and its id. */
-export type CaseKey = { readonly tonic: SpelledNote; readonly scale: ScaleId };
+/** A mistake in words; what speaks of the answer is made from its case. */
+export type HabitSaying = {
+  readonly name: string | ((c: NameCase) => string);
+  readonly why: Text;
+  readonly say: Text;
+  readonly cure: Text;
+};
 
-/** What a habit's sentences speak of, for a key that was asked and one to practise on. Throws past the 21 tonics. */
-export function habitCase(w: ClassWords, asked: CaseKey, practice: CaseKey): HabitCase {
-  const reading = scaleNamed(asked.tonic, asked.scale);
-  if (!reading.ok) throw new RangeError('asked only where it can be spelled');
-  const row = reading.scale.ascending;
-  const on = (degree: number) => row[degree - 1] as SpelledNote;
+const C: ScaleKey = { tonic: spelled('C', 0), scale: 'major' };
+
+/** How a class calls the degrees of a key; past the 21 tonics those of C. */
+export function nameCase(w: ClassWords, key: ScaleKey | null): NameCase {
+  const { tonic, scale } = key ?? C;
+  const reading = scaleNamed(tonic, scale);
+  const row = reading.ok ? reading.scale.ascending : [];
   return {
     w,
-    asked: w.scale(asked.tonic, asked.scale),
-    the: (degree) => `the ${w.degree(on(degree), asked.tonic)}`,
-    note: (degree) => w.note(on(degree)),
-    tonic: w.note(asked.tonic),
-    signs: signCount(signatureOf(asked.tonic, PATTERNS[asked.scale].mode)),
+    the: (degree) => {
+      const note = row[degree - 1];
+      return `the ${note ? w.degree(note, tonic) : degree}`;
+    },
+  };
+}
+
+/** What the sentences about a mistake speak of, in an answer; the exercise is on another key. */
+export function habitCase(w: ClassWords, answer: AnswerCase, practice: ScaleKey): HabitCase {
+  const { key, fifths, differences, named } = answer;
+  const scale = key?.scale ?? null;
+  return {
+    ...nameCase(w, key && scale ? { tonic: key.tonic, scale: scale as ScaleKey['scale'] } : null),
+    answer,
+    asked: key && scale ? w.scale(key.tonic, scale) : null,
+    tonic: key ? w.note(key.tonic) : '',
+    signs: fifths === null ? '' : signCount(fifths),
+    named: named ? (named.scale ? w.scale(named.tonic, named.scale) : w.note(named.tonic)) : '',
+    stands: (degree) => {
+      const found = differences.find((each) => each.degree === degree);
+      return found ? { want: w.noteWithSign(found.want), got: w.noteWithSign(found.got) } : null;
+    },
+    row: (notes) => notes.map(w.note).join(', '),
     practice: w.scale(practice.tonic, practice.scale),
   };
+}
+
+/** Whether the class knows the key of a mistake by one of these modes. */
+export function isMinor({ answer }: HabitCase): boolean {
+  const scale = answer.key?.scale;
+  return scale ? PATTERNS[scale].mode === 'minor' : false;
 }

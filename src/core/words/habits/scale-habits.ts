@@ -1,5 +1,6 @@
-import type { ScaleHabit } from '../../mark/habit';
-import type { HabitSaying } from './habit-case';
+import type { MistakeId } from '../../mark/mistakes/all';
+import { pitchClass } from '../../note/spelled';
+import type { HabitCase, HabitSaying } from './habit-case';
 
 type FormHabit =
   | 'seventh-not-raised'
@@ -13,68 +14,88 @@ type FormHabit =
   | 'lowered-instead'
   | 'raised-is-sharp';
 
-/** Habits in the minor forms. */
+/** `C♯ is wanted, C♮ stands`: what stands on degrees, as far as it does; else what is true without them. */
+function standing({ stands }: HabitCase, degrees: readonly number[], otherwise = ''): string {
+  const found = degrees.flatMap((degree) => stands(degree) ?? []);
+  if (found.length === 0) return otherwise;
+  return `${found.map(({ want, got }) => `${want} is wanted where ${got} stands`).join(', ')}.`;
+}
+
+const joined = (...parts: readonly string[]) => parts.filter(Boolean).join(' ');
+
+const DEGREES = [1, 2, 3, 4, 5, 6, 7] as const;
+
+/** Mistakes in the minor forms. */
 export const FORM_HABITS: Readonly<Record<FormHabit, HabitSaying>> = {
-  'seventh-not-raised': ({ w, asked, the, note, tonic, practice }) => ({
-    name: `Left ${the(7)} as the signature has it`,
-    why: `${asked} raises ${the(7)} above its signature; here it stands unraised.`,
-    say: `Sing from ${the(7)} up to ${tonic}. Is it ${w.aStep(1)}? ${note(7)} leads home; the note you wrote does not.`,
-    cure: `Write ${practice}. Before the last note, check that it is reached by ${w.aStep(1)}.`,
-  }),
-  'sixth-and-seventh-not-raised': ({ w, asked, the, note, practice }) => ({
-    name: `Raised neither ${the(6)} nor ${the(7)}`,
-    why: `The natural form stands where ${asked} was asked: both of its raised notes are missing.`,
-    say: `Melodic minor rises with ${note(6)} and ${note(7)}. Look at your last four notes: which of the steps is ${w.aStep(1)}?`,
-    cure: `Write only the upper four notes of ${practice}, going up and coming down, and compare.`,
-  }),
-  'sixth-raised': ({ w, asked, the, practice }) => ({
-    name: `Raised ${the(6)} as well as ${the(7)}`,
-    why: `It is the melodic form going up, written for the harmonic.`,
-    say: `${asked} raises only ${the(7)}. Look for ${w.aStep(3)} between ${the(6)} and ${the(7)}; yours has none.`,
-    cure: `Write ${practice} and mark its widest step.`,
-  }),
-  'sixth-not-raised': ({ w, asked, the, practice }) => ({
-    name: `Raised ${the(7)} but not ${the(6)}`,
-    why: `It is the harmonic form, written for the melodic.`,
-    say: `${asked} smooths the wide step: between ${the(6)} and ${the(7)} it wants ${w.aStep(2)}. What is yours?`,
-    cure: `Write ${practice} going up, and name the step between every two notes.`,
-  }),
-  'form-unasked': ({ asked, practice }) => ({
+  'seventh-not-raised': {
+    name: ({ the }) => `Left ${the(7)} as the signature has it`,
+    why: (c) => joined(`Here ${c.the(7)} is raised above the signature.`, standing(c, [7])),
+    say: ({ w, the }) => `Sing from ${the(7)} up to the tonic. Is it ${w.aStep(1)}?`,
+    cure: ({ w, practice }) =>
+      `Write ${practice}. Before the last note, check that it is reached by ${w.aStep(1)}.`,
+  },
+  'sixth-and-seventh-not-raised': {
+    name: ({ the }) => `Raised neither ${the(6)} nor ${the(7)}`,
+    why: (c) => joined(`Rising, the melodic form raises both.`, standing(c, [6, 7])),
+    say: ({ w }) => `Look at your last four notes: which of the steps is ${w.aStep(1)}?`,
+    cure: ({ practice }) =>
+      `Write only the upper four notes of ${practice}, going up and coming down, and compare.`,
+  },
+  'sixth-raised': {
+    name: ({ the }) => `Raised ${the(6)} as well as ${the(7)}`,
+    why: (c) => joined(`The harmonic form raises only ${c.the(7)}.`, standing(c, [6])),
+    say: ({ w, the }) => `Look for ${w.aStep(3)} between ${the(6)} and ${the(7)}; yours has none.`,
+    cure: ({ practice }) => `Write ${practice} and mark its widest step.`,
+  },
+  'sixth-not-raised': {
+    name: ({ the }) => `Raised ${the(7)} but not ${the(6)}`,
+    why: (c) => joined(`Rising, the melodic form raises both.`, standing(c, [6])),
+    say: ({ w, the }) => `Between ${the(6)} and ${the(7)} it wants ${w.aStep(2)}. What is yours?`,
+    cure: ({ practice }) => `Write ${practice} going up, and name the step between every two notes.`,
+  },
+  'form-unasked': {
     name: 'Raised notes of a natural minor',
-    why: `${asked} takes its signature as it stands; here notes are raised above it.`,
-    say: 'Natural minor is the signature and nothing more. Which sign did you add, and who asked for it?',
-    cure: `Write ${practice} from its signature alone, then say which note the other forms would raise.`,
-  }),
-  'raised-coming-down': ({ the, asked, practice }) => ({
+    why: (c) =>
+      joined(
+        `Natural minor takes its signature as it stands; here something is raised above it.`,
+        standing(c, [6, 7]),
+      ),
+    say: 'Natural minor is the signature and nothing more. What did you add, and who asked for it?',
+    cure: ({ practice }) =>
+      `Write ${practice} from its signature alone, then say which note the other forms would raise.`,
+  },
+  'raised-coming-down': {
     name: 'Kept the raised notes coming down',
-    why: `${asked} gives ${the(6)} and ${the(7)} back on the way down; here both stay raised.`,
+    why: (c) => joined(`On the way down both are restored.`, standing(c, [7, 6])),
     say: 'Up it reaches for home, down it lets go. Which two notes change when you turn round?',
-    cure: `Write ${practice} up and down, and put the two notes that change in a ring.`,
-  }),
-  'one-restored': ({ the, asked, practice }) => ({
-    name: 'Gave back one of the raised notes, not both',
-    why: `Coming down, ${asked} gives back ${the(7)} and ${the(6)}; here one of them stays raised.`,
+    cure: ({ practice }) => `Write ${practice} up and down, and put the two notes that change in a ring.`,
+  },
+  'one-restored': {
+    name: 'Restored one of the raised notes, not both',
+    why: (c) =>
+      joined(`On the way down both are restored; here one of them stays raised.`, standing(c, [7, 6])),
     say: 'Coming down it is the natural form. Read the signature once more and follow it for both notes.',
-    cure: `Write only the first four notes of ${practice} coming down.`,
-  }),
-  'raised-other-degree': ({ the, note, asked, practice }) => ({
-    name: `Raised another note instead of ${the(7)}`,
-    why: `${asked} raises ${the(7)}, ${note(7)}; here another degree is raised and that one is not.`,
+    cure: ({ practice }) => `Write only the first four notes of ${practice} coming down.`,
+  },
+  'raised-other-degree': {
+    name: ({ the }) => `Raised another note instead of ${the(7)}`,
+    why: (c) => joined(`The harmonic form raises ${c.the(7)} and no other.`, standing(c, DEGREES)),
     say: 'Count up from the tonic and stop one note before the octave. That is the one to raise.',
-    cure: `Number the notes of ${practice} from 1 to 8, then raise number 7 and no other.`,
-  }),
-  'lowered-instead': ({ the, note, asked, practice }) => ({
+    cure: ({ practice }) => `Number the notes of ${practice} from 1 to 8, then raise number 7 and no other.`,
+  },
+  'lowered-instead': {
     name: 'Lowered what should be raised',
-    why: `${asked} raises ${the(7)} to ${note(7)}; here it goes down instead.`,
-    say: 'Raising brings it nearer to the octave. Is the note you wrote nearer, or further away?',
-    cure: `Play the last three notes of ${practice} and write what you hear.`,
-  }),
-  'raised-is-sharp': ({ the, note, asked, practice }) => ({
+    why: (c) => joined(`Raising brings a note nearer to the octave.`, standing(c, [6, 7])),
+    say: 'Is the note you wrote nearer to the octave, or further away?',
+    cure: ({ practice }) => `Play the last three notes of ${practice} and write what you hear.`,
+  },
+  'raised-is-sharp': {
     name: 'Took raising for a sharp',
-    why: `${asked} raises ${the(7)} to ${note(7)}; raising starts from the sign the signature gives.`,
+    why: (c) => joined(`Raising starts from the sign the signature gives.`, standing(c, [6, 7])),
     say: 'Raised is not the same as sharp. From a flat it leads to a natural, from a sharp to a double sharp.',
-    cure: `Say what raising makes of a flat, a natural and a sharp; then write ${practice}.`,
-  }),
+    cure: ({ practice }) =>
+      `Say what raising makes of a flat, a natural and a sharp; then write ${practice}.`,
+  },
 };
 
 type SignatureHabit =
@@ -85,140 +106,217 @@ type SignatureHabit =
   | 'kind-swapped'
   | 'parallel-signature'
   | 'relative-tonic'
+  | 'tonic-sign-dropped'
   | 'own-major-signature'
   | 'parent-wrong-way'
   | 'parent-wrong-degree'
   | 'altered-twice';
 
-/** Habits with the signature as a whole, its tonic or its parent. */
+/** `The signature of E major has four sharps`; nothing where no key was asked. */
+function signed({ asked, signs }: HabitCase): string {
+  return asked ? `The signature of ${asked} has ${signs}.` : '';
+}
+
+/** Signs that are missing, or too many, where the answer is made of signs. */
+function signsOff({ answer, row }: HabitCase, which: 'missing' | 'extra'): string {
+  const { kind } = answer.asked;
+  if (kind !== 'signature' && kind !== 'name-signature' && kind !== 'order') return '';
+  const signs = answer[which];
+  if (signs.length !== 1) return '';
+  return which === 'missing' ? `${row(signs)} is not there.` : `${row(signs)} is one too many.`;
+}
+
+/** Mistakes with the signature as a whole, its tonic or its parent. */
 export const KEY_HABITS: Readonly<Record<SignatureHabit, HabitSaying>> = {
-  'signature-ignored': ({ w, asked, signs, practice }) => ({
-    name: `Wrote plain ${w.letterWords}`,
-    why: `The key of ${asked} has ${signs}; here none of them was used.`,
-    say: `The ${w.letterWords} are right. Which signs belong to this key? Say them in order, then write them in.`,
-    cure: `Say the signs of ${practice} in order before writing its first note.`,
-  }),
-  'one-too-few': ({ asked, signs, practice }) => ({
+  'signature-ignored': {
+    name: ({ w }) => `Wrote plain ${w.letterWords}`,
+    why: (c) => joined(signed(c), 'The signs of the signature were left out.'),
+    say: ({ w }) =>
+      `The ${w.letterWords} are right. Which signs belong to this key? Say them in order, then write them in.`,
+    cure: ({ practice }) => `Say the signs of ${practice} in order before writing its first note.`,
+  },
+  'one-too-few': {
     name: 'Stopped one sign too early',
-    why: `The key of ${asked} has ${signs}; here the last of them is missing.`,
-    say: 'Say the order as far as this key needs it. By what do you know when to stop?',
-    cure: `Say the signs of ${practice} in order, and the rule by which you stop.`,
-  }),
-  'one-too-many': ({ asked, signs, practice }) => ({
+    why: (c) => joined(signed(c), signsOff(c, 'missing'), 'The order was stopped one sign early.'),
+    say: 'Say the order as far as it is needed. By what do you know when to stop?',
+    cure: ({ practice }) => `Say the signs of ${practice} in order, and the rule by which you stop.`,
+  },
+  'one-too-many': {
     name: 'Went one sign too far',
-    why: `The key of ${asked} has ${signs}; here one more of the order was used.`,
-    say: 'Say the order slowly, and after each sign ask whether this key is reached.',
-    cure: `Say the signs of ${practice} in order, and stop aloud at the last one.`,
-  }),
-  'order-swapped': ({ asked, signs, practice }) => ({
+    why: (c) => joined(signed(c), signsOff(c, 'extra'), 'One more of the order was taken.'),
+    say: 'Say the order slowly, and after each sign ask whether it is far enough.',
+    cure: ({ practice }) => `Say the signs of ${practice} in order, and stop aloud at the last one.`,
+  },
+  'order-swapped': {
     name: 'Took the order from its wrong end',
-    why: `${asked} has ${signs}: as many stand here, but counted from the other end of the order.`,
-    say: 'How many was right. Sharps and flats share one row, read from opposite ends: where do the sharps begin?',
-    cure: `Say the orders of sharps and of flats once each, then write ${practice}.`,
-  }),
-  'kind-swapped': ({ asked, signs, practice }) => ({
+    why: (c) => joined(signed(c), 'They were counted from the other end of the order.'),
+    say: 'Sharps and flats share one row, read from opposite ends. Where does this order begin?',
+    cure: ({ practice }) => `Say the orders of sharps and of flats once each, then write ${practice}.`,
+  },
+  'kind-swapped': {
     name: 'Took the other kind of sign',
-    why: `${asked} has ${signs}; here just as many of the other kind were used.`,
-    say: 'The number is right. Is this key on the side of the sharps or of the flats? How can you tell from its name?',
-    cure: `Sort ten keys into sharps and flats by their names alone; then write ${practice}.`,
-  }),
-  'parallel-signature': ({ w, asked, signs, practice }) => ({
-    name: `Used the signature of the ${w.parallelWord} key`,
-    why: `${asked} has ${signs}; here stand those of the other key on the same tonic.`,
+    why: (c) => joined(signed(c), 'Just as many of the other kind were taken.'),
+    say: 'The number is right. Which kind is meant, sharps or flats, and how can you tell?',
+    cure: ({ practice }) =>
+      `Sort ten keys into sharps and flats by their names alone; then write ${practice}.`,
+  },
+  'parallel-signature': {
+    name: ({ w }) => `Used the signature of the ${w.parallelWord} key`,
+    why: (c) => joined(signed(c), 'Here stands that of the other mode on the same tonic.'),
     say: 'Major and minor on one tonic lie three signs apart. Which of the two did you write?',
-    cure: `Write both keys on the tonic of ${practice} below each other and ring what changes.`,
-  }),
-  'relative-tonic': ({ w, asked, tonic, practice }) => ({
-    name: `Began on the tonic of the ${w.relative}`,
-    why: `The signs are those of ${asked}, but the scale begins on the home note of the other key that has them.`,
-    say: `The signature is right. It has two home notes. Where does a scale of ${tonic} begin and end?`,
-    cure: `Write ${practice}: its first and its last note before anything else.`,
-  }),
-  'own-major-signature': ({ asked, tonic, practice }) => ({
-    name: 'Wrote the mode with the signature of its own major',
-    why: `It has the signs of the major key on ${tonic}; ${asked} takes those of its parent.`,
+    cure: ({ practice }) =>
+      `Write both keys on the tonic of ${practice} below each other and ring what changes.`,
+  },
+  'relative-tonic': {
+    name: ({ w }) => `Began on the tonic of the ${w.relative}`,
+    why: ({ tonic }) => `The signature is right; but it was counted from another home note than ${tonic}.`,
+    say: ({ tonic }) =>
+      `The signature has more than one home note. Where does a scale of ${tonic} begin and end?`,
+    cure: ({ practice }) => `Write ${practice}: its first and its last note before anything else.`,
+  },
+  'tonic-sign-dropped': {
+    name: 'Began on the tonic without its sign',
+    why: ({ tonic, answer, w }) =>
+      answer.key
+        ? `${tonic} was asked. All else is right for ${w.letter(answer.key.tonic.letter)} without its sign.`
+        : 'The sign of the tonic was left out.',
+    say: 'Read the name of the key once more, sign and all. On which note does it begin?',
+    cure: ({ practice }) => `Name the tonic of ${practice} aloud, sign and all, and write it first and last.`,
+  },
+  'own-major-signature': {
+    name: 'Took the signature of the major on the same tonic',
+    why: ({ asked, tonic }) =>
+      `It has the signs of the major key on ${tonic}; ${asked} takes those of its parent.`,
     say: 'A mode borrows the notes of another major key. Which key is this one at home in?',
-    cure: `Find the parent of ${practice}, write that scale, and start it on the right note.`,
-  }),
-  'parent-wrong-way': ({ asked, practice }) => ({
+    cure: ({ practice }) =>
+      `Find the parent of ${practice}, write that scale, and start it on the right note.`,
+  },
+  'parent-wrong-way': {
     name: 'Counted to the parent the wrong way',
-    why: `The parent of ${asked} was sought above its tonic instead of below, or the other way round.`,
-    say: 'The mode starts on a degree of its parent. Is the parent above that note, or under it?',
-    cure: `Name the parent of ${practice} and prove it: count up from the parent to the mode's first note.`,
-  }),
-  'parent-wrong-degree': ({ asked, practice }) => ({
+    why: ({ asked, tonic }) => `The parent of ${asked} was sought above ${tonic}; it lies below.`,
+    say: 'The mode starts on a degree of its parent. Is the parent above that note, or below it?',
+    cure: ({ practice }) =>
+      `Name the parent of ${practice} and prove it: count up from the parent to the first note.`,
+  },
+  'parent-wrong-degree': {
     name: 'Took the parent one degree off',
-    why: `The signs are those of a mode next to ${asked} in the row of modes.`,
+    why: ({ asked }) => `${asked} was counted on a neighbouring degree of its parent.`,
     say: 'On which degree of its parent does this mode begin? Count with a finger for each degree.',
-    cure: `Say the modes in order with their degrees, then write ${practice}.`,
-  }),
-  'altered-twice': ({ asked, the, practice }) => ({
+    cure: ({ practice }) => `Say the modes in order with their degrees, then write ${practice}.`,
+  },
+  'altered-twice': {
     name: 'Lowered what the signature had lowered already',
-    why: `The signature of ${asked} is there, and ${the(3)}, ${the(6)} and ${the(7)} went down once more.`,
+    why: ({ the }) => `The signature is there, and ${the(3)}, ${the(6)} and ${the(7)} went down once more.`,
     say: 'Two ways to the minor were mixed. Either take its signature, or lower three notes of the major; not both.',
-    cure: `Write ${practice} by each of the two ways, on two staves, and compare.`,
-  }),
+    cure: ({ practice }) => `Write ${practice} by each of the two ways, on two staves, and compare.`,
+  },
 };
 
-type OtherHabit = Exclude<ScaleHabit, FormHabit | SignatureHabit>;
+type RowHabit =
+  | 'respelled'
+  | 'key-respelled'
+  | 'clef-misread'
+  | 'stuck-accidental'
+  | 'natural-half-step-forgotten'
+  | 'counted-start'
+  | 'half-step-misplaced'
+  | 'wrong-mode'
+  | 'accidental-missing'
+  | 'accidental-extra';
 
-/** Habits of spelling, reading, counting and single slips. */
-export const ROW_HABITS: Readonly<Record<OtherHabit, HabitSaying>> = {
-  respelled: ({ w, asked, practice }) => ({
-    name: `Chose by sound, not by ${w.letterWord}`,
-    why: `It sounds like ${asked}; but a scale takes each ${w.letterWord} once, and here one is skipped and another stands twice.`,
-    say: `It sounds right. Read me the ${w.letterWords} alone, in order. Which one is missing?`,
-    cure: `Write the ${w.letterWords} of ${practice} first, all of them, and the signs afterwards.`,
-  }),
-  'clef-misread': ({ w, practice }) => ({
+/** `A♯ sounds like B♭`: the notes that sound alike under another spelling. */
+function sounding({ answer, w }: HabitCase): string {
+  const alike = answer.differences.filter(({ want, got }) => pitchClass(want) === pitchClass(got));
+  return alike.map(({ want, got }) => `${w.note(got)} sounds like ${w.note(want)}`).join(', ');
+}
+
+function missingLetters({ answer, w }: HabitCase): string {
+  const letters = answer.missingLetters.map(w.letter);
+  if (letters.length === 0) return '';
+  return `${letters.join(' and ')} ${letters.length === 1 ? 'is' : 'are'} missing.`;
+}
+
+/** Mistakes of spelling, reading, counting and single slips. */
+export const ROW_HABITS: Readonly<Record<RowHabit, HabitSaying>> = {
+  respelled: {
+    name: ({ w }) => `Chose by sound, not by ${w.letterWord}`,
+    why: (c) => joined(`${sounding(c)}; but the ${c.w.letterWord} is another one.`, missingLetters(c)),
+    say: ({ w }) =>
+      `It sounds right. Read me the ${w.letterWords} alone, in order. Which one should stand here?`,
+    cure: ({ w, practice }) =>
+      `Write the ${w.letterWords} of ${practice} first, all of them, and the signs afterwards.`,
+  },
+  'key-respelled': {
+    name: 'Wrote the key that sounds the same',
+    why: ({ asked }) => `It sounds like ${asked} and is spelled as another key.`,
+    say: 'On the keyboard it is the same. With which note does the name of the key begin?',
+    cure: ({ practice }) =>
+      `Write both signatures that sound like ${practice}, or the three pairs of keys that sound alike.`,
+  },
+  'clef-misread': {
     name: 'Read the staff as in another clef',
-    why: `All the notes lie just as far from the right ones as the two clefs do.`,
-    say: `The shape is right. Which ${w.letterWord} does this clef put on its line? Start again from there.`,
-    cure: `Write ${practice} in both clefs, one under the other.`,
-  }),
-  'stuck-accidental': ({ asked, practice }) => ({
+    why: 'All the notes lie just as far from the right ones as two clefs do.',
+    say: ({ w }) =>
+      `The shape is right. Which ${w.letterWord} does this clef put on its line? Start again from there.`,
+    cure: ({ practice }) => `Write ${practice} in both clefs, one under the other.`,
+  },
+  'stuck-accidental': {
     name: 'Carried a sign on to the next note',
-    why: `A note of ${asked} that has no sign got the one before it.`,
+    why: ({ answer, w }) => {
+      const [found] = answer.differences;
+      if (!found) return 'A note got the sign of the one before it.';
+      return `${w.noteWithSign(found.want)} is wanted; ${w.note(found.got)} has the sign of the note before it.`;
+    },
     say: 'A sign belongs to one note. Which note was it meant for, and which one caught it as well?',
-    cure: `Write ${practice} and say after each note: sign, or no sign.`,
-  }),
-  'natural-half-step-forgotten': ({ w, asked, practice }) => ({
-    name: `Forgot a ${w.half} between two plain ${w.letterWords}`,
-    why: `${w.letter('E')} to ${w.letter('F')}, or ${w.letter('B')} to ${w.letter('C')}, was counted as ${w.aStep(2)} in ${asked}.`,
-    say: `Look at the keyboard. Between which white keys is there no black one?`,
-    cure: `Mark ${w.letter('E')}–${w.letter('F')} and ${w.letter('B')}–${w.letter('C')} on the letters of ${practice} before writing a sign.`.replace(
-      'letters',
-      w.letterWords,
-    ),
-  }),
-  'counted-start': ({ w, practice }) => ({
+    cure: ({ practice }) => `Write ${practice} and say after each note: sign, or no sign.`,
+  },
+  'natural-half-step-forgotten': {
+    name: ({ w }) => `Forgot a ${w.half} between two plain ${w.letterWords}`,
+    why: ({ w }) =>
+      `${w.letter('E')} to ${w.letter('F')}, or ${w.letter('B')} to ${w.letter('C')}, or both, counted as ${w.aStep(2)}, leads to just these notes.`,
+    say: 'Look at the keyboard. Between which white keys is there no black one?',
+    cure: ({ w, practice }) =>
+      `Mark ${w.letter('E')}–${w.letter('F')} and ${w.letter('B')}–${w.letter('C')} on the ${w.letterWords} of ${practice} before writing a sign.`,
+  },
+  'counted-start': {
     name: 'Counted the starting note as a step',
-    why: `Every step came out ${w.aStep(1)} too small, as if the note it starts from were counted.`,
+    why: ({ w }) =>
+      `Each note was reached by ${w.aStep(1)} too few, as if the note a step starts from were counted.`,
     say: 'A step is the way from one note to the next. On which key do you say one?',
-    cure: `Walk ${practice} on the keyboard: say nothing on the first key, and one on the next.`,
-  }),
-  'half-step-misplaced': ({ w, asked, practice }) => ({
-    name: `Put the ${w.halves} in other places`,
-    why: `The row has five ${w.wholes} and two ${w.halves}, but not where ${asked} has them, and no scale has them so.`,
-    say: `Say the pattern of this scale aloud, and lay a finger between the notes at each ${w.half}.`,
-    cure: `Draw the steps of ${practice} first, as signs in a row; then the notes beneath.`,
-  }),
-  'wrong-mode': ({ asked, practice }) => ({
+    cure: ({ practice }) =>
+      `Walk ${practice} on the keyboard: say nothing on the first key, and one on the next.`,
+  },
+  'half-step-misplaced': {
+    name: ({ w }) => `Put the ${w.halves} in other places`,
+    why: ({ w, asked }) =>
+      `Five ${w.wholes} and two ${w.halves} stand here, ${asked ? `not as ${asked} has its steps, and ` : ''}in an order that no scale has.`,
+    say: ({ w }) =>
+      `Say the pattern of this scale aloud, and lay a finger between the notes at each ${w.half}.`,
+    cure: ({ practice }) => `Draw the steps of ${practice} first, as signs in a row; then the notes beneath.`,
+  },
+  'wrong-mode': {
     name: 'Wrote another scale on the same tonic',
-    why: `The notes are right for a scale with another name; ${asked} was asked.`,
+    why: ({ asked }) =>
+      asked
+        ? `The notes are right for a scale with another name; ${asked} was asked.`
+        : 'The steps are those of another scale.',
     say: 'It is a real scale, only not this one. What makes the one I asked for different from it?',
-    cure: `Write ${practice} and the scale you wrote, from one tonic, and ring what differs.`,
-  }),
-  'accidental-missing': ({ asked, practice }) => ({
+    cure: ({ practice }) =>
+      `Write ${practice} and the scale you wrote, from one tonic, and ring what differs.`,
+  },
+  'accidental-missing': {
     name: 'Left out one sign',
-    why: `One sign of ${asked} is missing, and no other habit fits: perhaps a slip.`,
-    say: 'One sign is missing. Check each note against the signs of the key and find it.',
-    cure: `Write ${practice}, then read it back against its signs in order.`,
-  }),
-  'accidental-extra': ({ asked, practice }) => ({
+    why: (c) => joined(standing(c, DEGREES, signsOff(c, 'missing')), 'It may be a slip.'),
+    say: 'One sign is missing. Check each against the order and find it.',
+    cure: ({ practice }) => `Write ${practice}, then read it back against its signs in order.`,
+  },
+  'accidental-extra': {
     name: 'One sign too many, or another one',
-    why: `One note of ${asked} has a sign it should not have, and no other habit fits: perhaps a slip.`,
-    say: 'One note has a sign of its own. Which one, and where would it come from?',
-    cure: `Write ${practice}, and for each sign say which rule asks for it.`,
-  }),
+    why: (c) => joined(standing(c, DEGREES, signsOff(c, 'extra')), 'It may be a slip.'),
+    say: 'One sign has come from somewhere. Which one, and what rule would ask for it?',
+    cure: ({ practice }) => `Write ${practice}, and for each sign say which rule asks for it.`,
+  },
 };
+
+/** Every mistake that these tables speak of, so that the rest is known. */
+export type ScaleHabitSaid = Extract<MistakeId, FormHabit | SignatureHabit | RowHabit>;

@@ -1,10 +1,10 @@
-import type { MarkKind } from '../../mark/questions';
+import type { KindId } from '../../mark/kinds/all';
 import { noteNamed } from '../../note/parse';
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
 import { counted } from '../vocabulary';
 
-const KINDS: Readonly<Record<MarkKind, string>> = {
+const KINDS: Readonly<Record<KindId, string>> = {
   scale: 'a scale',
   signature: 'a signature, drawn',
   'name-key': 'a key, named from its signature',

@@ -1,12 +1,12 @@
 import * as z from 'zod';
-import { byRank, type Explanation } from '@/core/mark/find-habits';
-import type { HabitId } from '@/core/mark/habit-id';
-import { invitedHabits } from '@/core/mark/invited';
+import { type AnswerCase, caseOf } from '@/core/mark/explain/answer-case';
+import { invitedMistakes } from '@/core/mark/explain/invited';
+import { keyAsked, practiceFor, type ScaleKey, tellingApart } from '@/core/mark/explain/practice';
+import { byRank, type Explanation } from '@/core/mark/explain/rank';
 import { judge } from '@/core/mark/judge';
-import type { Thing } from '@/core/mark/judged';
-import { scoreOf } from '@/core/mark/marks';
-import { keyAsked, practiceFor, type ScaleKey, tellingApart } from '@/core/mark/practice';
-import type { Marked } from '@/core/mark/questions';
+import type { Judged, Thing } from '@/core/mark/judging/judged';
+import { scoreOf } from '@/core/mark/judging/marks';
+import type { MistakeId } from '@/core/mark/mistakes/all';
 import { asciiName } from '@/core/note/spelled';
 import { signCode } from '@/core/scale/printed';
 import { USUAL_SETTINGS } from '@/core/school/settings';
@@ -15,6 +15,7 @@ import { sayFinding, sayThing } from '@/core/words/say-finding';
 import { sayHabit } from '@/core/words/say-habit';
 import { sayMarkCheck } from '@/core/words/say-mark-check';
 import { writeKeyText } from './_key-text';
+import type { Sent } from './_mark-kinds';
 import { readMarkBody } from './_mark-read';
 import { BATCH_LIMIT, type markAnswer, markOptions } from './_mark-schemas';
 import { problem } from './_problem';
@@ -49,25 +50,31 @@ function ascii(thing: Thing | null): string | null {
   }
 }
 
-const codeOf = ({ habits }: Explanation<HabitId>) => habits.join('+');
+const codeOf = ({ habits }: Explanation) => habits.join('+');
+
+type Told = {
+  readonly sent: Sent;
+  readonly judged: Judged;
+  readonly about: AnswerCase;
+  readonly key: ScaleKey;
+};
 
 function causeOf(
-  cause: Explanation<HabitId>,
-  all: readonly Explanation<HabitId>[],
-  wrong: readonly number[],
-  parts: number,
-  asked: ScaleKey,
-  marked: Marked,
+  cause: Explanation,
+  all: readonly Explanation[],
+  told: Told,
 ): MarkDocument['causes'][number] {
-  const said = cause.habits.map((id) => sayHabit(ENGLISH, id, asked, practiceFor(id, asked), marked.kind));
+  const { sent, judged, about, key } = told;
+  const said = cause.habits.map((id) => sayHabit(ENGLISH, id, about, practiceFor(id, key)));
   const first = all[0] ?? cause;
   const even = all.filter((each) => byRank(each, first) === 0);
-  const apart = cause === first && marked.kind === 'scale' ? tellingApart(even, marked.question) : null;
+  const { asked } = sent;
+  const apart = cause === first && asked.kind === 'scale' ? tellingApart(even, asked.question) : null;
   return {
-    code: cause.habits[0] as HabitId,
+    code: cause.habits[0] as MistakeId,
     codes: [...cause.habits],
-    notes: [...wrong],
-    explains: parts,
+    notes: [...judged.wrong],
+    explains: judged.parts.wrong - judged.parts.apart,
     ties: all.filter((each) => each !== cause).map(codeOf),
     even: byRank(cause, first) === 0,
     text: said.map(({ name, why }) => `${name}. ${why}`).join(' '),
@@ -78,13 +85,20 @@ function causeOf(
 }
 
 /** Judges one answer and puts it into the words and the form of the API. */
-export function markDocument(marked: Marked, options: Options): MarkDocument {
-  const judged = judge(marked, {
+export function markDocument(sent: Sent, options: Options): MarkDocument {
+  const school = {
     ...USUAL_SETTINGS,
     ...options,
-    known: [...options.known, ...invitedHabits(options)],
-  });
-  const asked = keyAsked(marked);
+    known: [...options.known, ...invitedMistakes(options)],
+  };
+  const judged = judge(sent.asked, sent.answer, school);
+  if (!judged) throw new RangeError('a question that was read can be marked');
+  const told: Told = {
+    sent,
+    judged,
+    about: caseOf(sent.asked, sent.answer, school),
+    key: keyAsked(sent.asked),
+  };
   const causes = judged.causes.slice(0, MOST_CAUSES);
   return {
     correct: judged.correct,
@@ -96,9 +110,7 @@ export function markDocument(marked: Marked, options: Options): MarkDocument {
       got: ascii(finding.got),
       text: sayFinding(ENGLISH, finding),
     })),
-    causes: causes.map((cause) =>
-      causeOf(cause, causes, judged.wrong, judged.parts.wrong - judged.parts.apart, asked, marked),
-    ),
+    causes: causes.map((cause) => causeOf(cause, causes, told)),
     checks: judged.checks.map((check) => ({
       check: check.check,
       holds: check.holds,
@@ -144,7 +156,7 @@ async function answerBatch(items: z.infer<typeof batch>['batch'], options: Optio
 
 function answerItem(sent: unknown, options: Options): object {
   const reading = readMarkBody(sent, options.melodicDown);
-  if (reading.ok) return markDocument(reading.marked, options);
+  if (reading.ok) return markDocument(reading, options);
   return { problem: failed(reading.status, reading.found) };
 }
 
@@ -176,5 +188,5 @@ export async function answerMark(sent: unknown): Promise<Answer> {
     options.data.melodicDown,
   );
   if (!reading.ok) return { ok: false, problem: failed(reading.status, reading.found) };
-  return json(markDocument(reading.marked, options.data));
+  return json(markDocument(reading, options.data));
 }

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type * as z from 'zod';
-import { HABIT_IDS } from '@/core/mark/habit-id';
-import { MARK_KINDS } from '@/core/mark/questions';
+import { KIND_IDS } from '@/core/mark/kinds/all';
+import { MISTAKE_IDS } from '@/core/mark/mistakes/all';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import { SCALE_TABLE, tableScale } from '@/core/scale/scale-table';
 import { answerMark } from './_mark-answer';
-import { MARK_EXAMPLES } from './_mark-examples';
+import { MARK_EXAMPLES } from './_mark-kinds';
 import { BATCH_LIMIT, markAnswer, markBatchAnswer } from './_mark-schemas';
 import { openApiDocument } from './_openapi';
 import { problemAnswer } from './_schemas';
@@ -211,12 +211,12 @@ describe('POST /mark, the other kinds', () => {
     steps: 'pattern-long',
     'name-scale': 'seventh-not-raised',
     partner: 'relative-wrong-way',
-    degree: 'signature-ignored',
+    degree: 'fifth-by-letters',
     chord: 'diminished-unmarked',
     transpose: 'transposed-wrong-way',
   };
 
-  it.each(MARK_KINDS)('%s: the example of the document has its habit', async (kind) => {
+  it.each(KIND_IDS)('%s: the example of the document has its habit', async (kind) => {
     const { question, answer } = MARK_EXAMPLES[kind].value;
     const found = await marked(question, answer);
     expect(found.correct).toBe(false);
@@ -300,7 +300,7 @@ describe('POST /mark, what is sent', () => {
   });
 
   it('of any shape never fails', async () => {
-    const kind = fc.constantFrom(...MARK_KINDS);
+    const kind = fc.constantFrom(...KIND_IDS);
     await fc.assert(
       fc.asyncProperty(kind, fc.jsonValue(), fc.jsonValue(), async (of, question, answer) => {
         const found = await answerMark({ question: { ...Object(question), kind: of }, answer });
@@ -312,8 +312,8 @@ describe('POST /mark, what is sent', () => {
 
   it('is described with every kind, every habit and an example each', () => {
     const text = JSON.stringify(openApiDocument());
-    for (const kind of MARK_KINDS) expect(text).toContain(`"const":"${kind}"`);
-    for (const id of HABIT_IDS) expect(text).toContain(`"${id}"`);
-    expect(Object.keys(MARK_EXAMPLES)).toEqual([...MARK_KINDS]);
+    for (const kind of KIND_IDS) expect(text).toContain(`"const":"${kind}"`);
+    for (const id of MISTAKE_IDS) expect(text).toContain(`"${id}"`);
+    expect(Object.keys(MARK_EXAMPLES)).toEqual([...KIND_IDS]);
   });
 });

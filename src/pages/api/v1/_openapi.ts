@@ -1,6 +1,6 @@
 import * as z from 'zod';
-import { MARK_EXAMPLES } from './_mark-examples';
-import { BATCH_LIMIT, MARK_BODIES, markAnswer, markBatchAnswer, markOptions } from './_mark-schemas';
+import { API_KINDS, MARK_EXAMPLES } from './_mark-kinds';
+import { BATCH_LIMIT, markAnswer, markBatchAnswer, markOptions } from './_mark-schemas';
 import {
   askAnswer,
   askParameters,
@@ -76,7 +76,7 @@ function postResponses(name: string): unknown {
 /** What POST /mark takes: a question with its answer, of any kind, or a batch of them. */
 function markRequest(): unknown {
   const options = component(markOptions, 'input');
-  const kinds = Object.values(MARK_BODIES).map((body) => component(body, 'input'));
+  const kinds = Object.values(API_KINDS).map(({ body }) => component(body, 'input'));
   const item = { type: 'object', required: ['id'], properties: { id: { type: 'string' } }, anyOf: kinds };
   const schema = {
     anyOf: [

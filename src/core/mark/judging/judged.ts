@@ -1,0 +1,116 @@
+import type { Pitch } from '../../note/pitch';
+import type { Alteration, Fifths, SpelledNote } from '../../note/spelled';
+import type { Explanation } from '../explain/rank';
+import type { NamedKey } from '../machine/written';
+
+/** What stands at a place of an answer that is not as it should be. Findings are always given; habits explain them. */
+export const NOTE_FINDINGS = [
+  'wrong-sign',
+  'respelled',
+  'wrong-note',
+  'letter-skipped',
+  'letter-repeated',
+  'top-differs',
+  'note-missing',
+  'note-extra',
+] as const;
+
+/** What a finding can be: at notes, in the way of writing, in a signature, in a name (docs/theory.md, findings). */
+export const FINDING_CODES = [
+  ...NOTE_FINDINGS,
+  'wrong-octave',
+  'wrong-direction',
+  'step-wrong',
+  'sign-repeated',
+  'sign-needed',
+  'sign-misplaced',
+  'sign-unwanted',
+  'order-wrong',
+  'place-wrong',
+  'mixed',
+  'mode-unsaid',
+  'mode-differs',
+  'capital',
+  'count-differs',
+  'kind-differs',
+  'count-and-list-differ',
+  'numeral-differs',
+  'reason-wrong',
+  'inverted',
+] as const;
+
+export type FindingCode = (typeof FINDING_CODES)[number];
+
+/** What was expected or given at a place, by its kind. */
+export type Thing =
+  | { readonly is: 'note'; readonly note: SpelledNote }
+  | { readonly is: 'pitch'; readonly pitch: Pitch }
+  | { readonly is: 'sign'; readonly sign: Alteration | null }
+  | { readonly is: 'step'; readonly semitones: number }
+  | { readonly is: 'key'; readonly key: NamedKey }
+  | { readonly is: 'count'; readonly fifths: Fifths }
+  | { readonly is: 'numeral'; readonly text: string }
+  | { readonly is: 'way'; readonly way: 'up' | 'down' };
+
+export type Finding = {
+  readonly code: FindingCode;
+  /** Place in the answer, from 0; null where a note is missing or the whole answer is meant. */
+  readonly index: number | null;
+  readonly expected: Thing | null;
+  readonly got: Thing | null;
+};
+
+/** What is tested on an answer, each by itself. */
+export const MARK_CHECKS = [
+  'first-is-tonic',
+  'steps-in-order',
+  'all-seven-letters',
+  'none-skipped',
+  'none-twice',
+  'top-as-bottom',
+  'asked-scale',
+  'signature-in-order',
+  'signature-in-place',
+  'signature-count',
+  'letter-right',
+  'sign-right',
+  'mode-said',
+  'mode-right',
+  'count-agrees',
+  'sum',
+  'reasons-hold',
+  'name-follows',
+] as const;
+
+export type MarkCheck = {
+  readonly check: (typeof MARK_CHECKS)[number];
+  /** Null where the answer gives nothing to test. */
+  readonly holds: boolean | null;
+  /** Places of the answer where it fails, from 0. */
+  readonly at: readonly number[];
+  /** What stands in the sentence: what was expected, then what is there. */
+  readonly about: readonly Thing[];
+};
+
+/** What came of an answer. Marks are counted apart, by the class's scheme. */
+export type Judged = {
+  readonly correct: boolean;
+  readonly findings: readonly Finding[];
+  /** What explains it, the weightiest first; none where it is right and where nothing fits. */
+  readonly causes: readonly Explanation[];
+  readonly checks: readonly MarkCheck[];
+  /** Places of the answer that are wrong, from 0: those the causes explain. */
+  readonly wrong: readonly number[];
+  /**
+   * How many parts the answer has, how many of them are wrong, how many of those have their letter right, and how many
+   * no habit can explain, such as notes left out.
+   */
+  readonly parts: {
+    readonly of: number;
+    readonly wrong: number;
+    readonly halfRight: number;
+    readonly apart: number;
+  };
+};
+
+export const noteThing = (note: SpelledNote): Thing => ({ is: 'note', note });

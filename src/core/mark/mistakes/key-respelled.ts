@@ -1,0 +1,22 @@
+import { fifthsOf, noteAtFifths, type SpelledNote } from '../../note/spelled';
+import { changing } from './altering';
+import { mistake, RANKS } from './mistake';
+
+/** The tonic twelve places along the line of fifths, towards fewer signs. */
+function sameSound(tonic: SpelledNote): SpelledNote | null {
+  const place = fifthsOf(tonic);
+  return noteAtFifths(place > 0 ? place - 12 : place + 12);
+}
+
+/** Wrote the whole scale, or the signature, of the key that sounds the same, its tonic too. */
+export const keyRespelled = mistake({
+  id: 'key-respelled',
+  rank: RANKS.sound,
+  scopes: ['scale', 'signature', 'name-signature'],
+  alters: (program) =>
+    changing(program, 'start', (start) => {
+      const twin = sameSound(start.asked.tonic);
+      return twin ? { ...start, asked: { ...start.asked, tonic: twin } } : start;
+    }),
+  example: { asked: 'scale.F#.major.up.treble.none', answered: 'Gb-Ab-Bb-Cb-Db-Eb-F-Gb' },
+});
