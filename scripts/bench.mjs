@@ -94,23 +94,27 @@ async function benchCore() {
   await vite.close();
 }
 
-/** One answer judged: what a habit made of it, and one that no single habit makes, for which all pairs are searched. */
+/** One answer judged: what a mistake made of it, and one that no single mistake makes, for which all pairs are searched. */
 async function benchMarks(vite, tonics, ids) {
-  const { findHabits, answersOf } = await vite.ssrLoadModule('/src/core/mark/find-habits.ts');
-  const { expectedNotes } = await vite.ssrLoadModule('/src/core/mark/scale-question.ts');
-  const { judgeScale } = await vite.ssrLoadModule('/src/core/mark/judge-scale.ts');
-  const { HABITS } = await vite.ssrLoadModule('/src/core/mark/habits/all.ts');
+  const { explain } = await vite.ssrLoadModule('/src/core/mark/explain/explain.ts');
+  const { answersOf } = await vite.ssrLoadModule('/src/core/mark/explain/made.ts');
+  const { scaleTask } = await vite.ssrLoadModule('/src/core/exercise/kinds/scale/scale-question.ts');
+  const { judge } = await vite.ssrLoadModule('/src/core/exercise/judge.ts');
+  const { mistakesIn } = await vite.ssrLoadModule('/src/core/mark/mistakes/all.ts');
   const { USUAL_SETTINGS } = await vite.ssrLoadModule('/src/core/school/settings.ts');
   const questions = tonics.flatMap((tonic) =>
     ids.map((scale) => ({ tonic, scale, direction: 'both', signature: 'none', clef: 'treble' })),
   );
+  const mistakes = mistakesIn('scale');
   const cases = questions.flatMap((question, at) => {
-    const [made] = answersOf(HABITS[at % HABITS.length], question);
-    // Three notes taken from elsewhere in the row: no habit does that.
-    const notes = expectedNotes(question);
+    const task = scaleTask(question);
+    const [made] = answersOf(mistakes[at % mistakes.length], task);
+    // Three notes taken from elsewhere in the row: no mistake does that.
+    const { notes } = task.right;
     const odd = notes.map((note, place) => (place % 5 === 1 ? notes[(place + 3) % 15] : note));
-    return [...(made ? [[question, made]] : []), [question, odd]];
+    return [...(made ? [[question, made.written.notes]] : []), [question, odd]];
   });
+  const written = (notes) => ({ is: 'row', notes: notes.map((note) => ({ note, octave: null })) });
   const time = (work) =>
     cases.map(([question, notes]) => {
       const started = performance.now();
@@ -118,8 +122,14 @@ async function benchMarks(vite, tonics, ids) {
       return performance.now() - started;
     });
   for (const [name, work] of [
-    ['Habit of one answer, pairs included', findHabits],
-    ['One answer judged', (question, notes) => judgeScale(question, { notes }, USUAL_SETTINGS)],
+    [
+      'Mistake of one answer, pairs included',
+      (question, notes) => explain(scaleTask(question), { is: 'notes', notes }),
+    ],
+    [
+      'One answer judged',
+      (question, notes) => judge({ kind: 'scale', question }, written(notes), USUAL_SETTINGS),
+    ],
   ]) {
     time(work);
     const times = time(work);

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { type ScaleQuestion, scaleTask, signatureAtClef } from '@/core/exercise/kinds/scale/scale-question';
 import { nearest } from '@/core/identify/note-entry';
 import { CLEFS, staffPlace } from '@/core/instrument/staff';
 import { answersOf } from '@/core/mark/explain/made';
-import { type ScaleQuestion, scaleTask, signatureAtClef } from '@/core/mark/kinds/scale/scale-question';
 import { mistakesIn } from '@/core/mark/mistakes/all';
 import { LETTERS } from '@/core/note/letter';
 import { type Pitch, pitch } from '@/core/note/pitch';

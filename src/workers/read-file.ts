@@ -1,5 +1,5 @@
+import { answerCode } from '@/core/exercise/code';
 import { findScales, longestStepwiseRun } from '@/core/identify/find-scales';
-import { answerCode } from '@/core/mark/code';
 import { asciiName } from '@/core/note/spelled';
 import type { Settings } from '@/core/school/settings';
 import { type ClassWords, wordsOf } from '@/core/words/class-words';

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Answer } from '../mark/answer';
-import { ANY_TYPED } from '../mark/any-answer.test-data';
-import { asking } from '../mark/every-question.test-data';
-import { judge } from '../mark/judge';
-import { formOf, KIND_IDS, type MarkQuestion, rightAnswer } from '../mark/kinds/all';
+import type { Answer } from '../exercise/answer';
+import { ANY_TYPED } from '../exercise/any-answer.test-data';
+import { asking } from '../exercise/every-question.test-data';
+import { judge } from '../exercise/judge';
+import { formOf, KIND_IDS, type MarkQuestion, rightAnswer } from '../exercise/kinds/all';
 import { MISTAKES } from '../mark/mistakes/all';
 import { noteNamed } from '../note/parse';
 import { asciiName } from '../note/spelled';

@@ -1,11 +1,11 @@
+import type { Answer } from '../exercise/answer';
+import { clefSignature } from '../exercise/entry/entry-frame';
+import { MOST_WRITTEN, type WrittenNote } from '../exercise/entry/row-entry';
+import { formOf, type MarkQuestion } from '../exercise/kinds/all';
+import { readNumeral } from '../exercise/kinds/chord/read-numeral';
+import { writtenSignature } from '../exercise/kinds/signature/signature-question';
 import { placeInSignature } from '../identify/drawn-signature';
-import type { Answer } from '../mark/answer';
-import { clefSignature } from '../mark/entry/entry-frame';
-import { MOST_WRITTEN, type WrittenNote } from '../mark/entry/row-entry';
 import type { DrawnSign } from '../mark/judging/drawn';
-import { formOf, type MarkQuestion } from '../mark/kinds/all';
-import { readNumeral } from '../mark/kinds/chord/read-numeral';
-import { writtenSignature } from '../mark/kinds/signature/signature-question';
 import type { NamedKey } from '../mark/machine/written';
 import { pitch } from '../note/pitch';
 import { type Fifths, fifths, type SpelledNote, spelled } from '../note/spelled';

@@ -1,6 +1,6 @@
-import type { Answer } from '../mark/answer';
-import { clefSignature } from '../mark/entry/entry-frame';
-import type { MarkQuestion } from '../mark/kinds/all';
+import type { Answer } from '../exercise/answer';
+import { clefSignature } from '../exercise/entry/entry-frame';
+import type { MarkQuestion } from '../exercise/kinds/all';
 import { alteredLetters } from '../scale/signature';
 import type { ClassWords } from './class-words';
 import { capital, lowerFirst, signCount } from './vocabulary';

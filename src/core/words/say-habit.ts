@@ -1,7 +1,7 @@
-import type { AnswerCase } from '../mark/explain/answer-case';
-import type { ScaleKey } from '../mark/explain/practice';
+import type { AnswerCase } from '../exercise/answer-case';
+import type { KindId } from '../exercise/kinds/all';
+import type { ScaleKey } from '../exercise/practice';
 import type { Explanation } from '../mark/explain/rank';
-import type { KindId } from '../mark/kinds/all';
 import type { MistakeId } from '../mark/mistakes/all';
 import type { ClassWords } from './class-words';
 import { type HabitCase, type HabitSaying, type HabitWords, habitCase, nameCase } from './habits/habit-case';

@@ -1,5 +1,5 @@
-import type { MarkProblem } from '../mark/kinds/problem';
-import { TRANSPOSING } from '../mark/kinds/transpose/instruments';
+import type { MarkProblem } from '../exercise/kinds/problem';
+import { TRANSPOSING } from '../exercise/kinds/transpose/instruments';
 
 /** Why a question cannot be marked, and what can be. */
 export function sayMarkProblem(problem: MarkProblem): string {

@@ -1,6 +1,6 @@
 import { derive } from '../derive/methods';
+import { judge } from '../exercise/judge';
 import { minorNumerals } from '../harmony/numeral';
-import { judge } from '../mark/judge';
 import { scoreOf } from '../mark/judging/marks';
 import { noteNamed } from '../note/parse';
 import { pitch } from '../note/pitch';

@@ -1,7 +1,7 @@
-import type { Answer } from '@/core/mark/answer';
-import { answerCode, CODE_VERSION, readAnswerCode } from '@/core/mark/code';
-import { fieldsOf, KIND_IDS, type MarkQuestion, questionFrom } from '@/core/mark/kinds/all';
-import { FIELDS, type FieldId, type Fields, USUAL_FIELDS } from '@/core/mark/kinds/fields';
+import type { Answer } from '@/core/exercise/answer';
+import { answerCode, CODE_VERSION, readAnswerCode } from '@/core/exercise/code';
+import { fieldsOf, KIND_IDS, type MarkQuestion, questionFrom } from '@/core/exercise/kinds/all';
+import { FIELDS, type FieldId, type Fields, USUAL_FIELDS } from '@/core/exercise/kinds/fields';
 import { readOldAnswer } from './old-answer';
 
 /** The parameter of an answer's code, and those by which older addresses had it. */

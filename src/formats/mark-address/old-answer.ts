@@ -1,5 +1,5 @@
-import type { Answer, Reason } from '@/core/mark/answer';
-import type { MarkQuestion } from '@/core/mark/kinds/all';
+import type { Answer, Reason } from '@/core/exercise/answer';
+import type { MarkQuestion } from '@/core/exercise/kinds/all';
 import { signOfCode } from '@/core/scale/printed';
 import { ENGLISH } from '@/core/words/class-words';
 import { readGiven } from '@/core/words/read-given';

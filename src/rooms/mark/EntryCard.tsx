@@ -1,7 +1,7 @@
 import { lazy, type ReactNode, Suspense, useState } from 'react';
+import type { MarkQuestion } from '@/core/exercise/kinds/all';
+import { writtenSignature } from '@/core/exercise/kinds/signature/signature-question';
 import { placedSigns } from '@/core/mark/judging/drawn';
-import type { MarkQuestion } from '@/core/mark/kinds/all';
-import { writtenSignature } from '@/core/mark/kinds/signature/signature-question';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
 import { SignatureDraw } from '../questions/SignatureDraw';

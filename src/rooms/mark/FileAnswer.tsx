@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
-import type { Answer } from '@/core/mark/answer';
-import { readAnswerCode } from '@/core/mark/code';
-import type { MarkQuestion } from '@/core/mark/kinds/all';
+import type { Answer } from '@/core/exercise/answer';
+import { readAnswerCode } from '@/core/exercise/code';
+import type { MarkQuestion } from '@/core/exercise/kinds/all';
 import { sayFileProblem } from '@/core/words/say-file';
 import { markWords } from '@/core/words/screen/mark';
 import { FileDrop } from '@/ui/files/FileDrop';

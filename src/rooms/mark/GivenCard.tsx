@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
+import type { Answer } from '@/core/exercise/answer';
+import { type MarkQuestion, rightAnswer } from '@/core/exercise/kinds/all';
+import { writtenSignature } from '@/core/exercise/kinds/signature/signature-question';
 import { nearest } from '@/core/identify/note-entry';
-import type { Answer } from '@/core/mark/answer';
 import { placedSigns } from '@/core/mark/judging/drawn';
 import type { Judged } from '@/core/mark/judging/judged';
-import { type MarkQuestion, rightAnswer } from '@/core/mark/kinds/all';
-import { writtenSignature } from '@/core/mark/kinds/signature/signature-question';
 import { decidingSign } from '@/core/scale/signature';
 import { sayFinding } from '@/core/words/say-finding';
 import { sayGiven } from '@/core/words/say-given';

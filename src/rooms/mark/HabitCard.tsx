@@ -1,6 +1,6 @@
 import { DropdownMenu } from 'radix-ui';
-import { mistakesPossible } from '@/core/mark/explain/possible';
-import { practiceFor } from '@/core/mark/explain/practice';
+import { mistakesPossible } from '@/core/exercise/possible';
+import { practiceFor } from '@/core/exercise/practice';
 import type { MistakeId } from '@/core/mark/mistakes/all';
 import type { Settings } from '@/core/school/settings';
 import { sayExplanation, sayHabit } from '@/core/words/say-habit';

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
-import { type Answer, BLANK } from '@/core/mark/answer';
-import { rightAnswer } from '@/core/mark/kinds/all';
+import { type Answer, BLANK } from '@/core/exercise/answer';
+import { rightAnswer } from '@/core/exercise/kinds/all';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayMarkProblem } from '@/core/words/say-mark-problem';
 import { markWords } from '@/core/words/screen/mark';

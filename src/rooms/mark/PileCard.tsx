@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import type { ScaleKey } from '@/core/mark/explain/practice';
+import type { ScaleKey } from '@/core/exercise/practice';
 import type { MistakeId } from '@/core/mark/mistakes/all';
 import { sayExplanation } from '@/core/words/say-habit';
 import { sayMarks } from '@/core/words/say-marks';

@@ -1,4 +1,4 @@
-import type { Reason } from '@/core/mark/answer';
+import type { Reason } from '@/core/exercise/answer';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
 

@@ -1,8 +1,8 @@
 import { FileInput, Lock, LockOpen, Piano } from 'lucide-react';
 import { useState } from 'react';
-import { clefSignature, octaveOfFirst } from '@/core/mark/entry/entry-frame';
-import { EMPTY_ROW, enterMidi, type RowEntry } from '@/core/mark/entry/row-entry';
-import type { MarkQuestion } from '@/core/mark/kinds/all';
+import { clefSignature, octaveOfFirst } from '@/core/exercise/entry/entry-frame';
+import { EMPTY_ROW, enterMidi, type RowEntry } from '@/core/exercise/entry/row-entry';
+import type { MarkQuestion } from '@/core/exercise/kinds/all';
 import type { Alteration } from '@/core/note/spelled';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';

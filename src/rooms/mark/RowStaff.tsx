@@ -1,5 +1,4 @@
 import { type KeyboardEvent, useMemo } from 'react';
-import type { Clef } from '@/core/instrument/staff';
 import {
   alterSelected,
   enterHeight,
@@ -11,7 +10,8 @@ import {
   type RowEntry,
   removeSelected,
   select,
-} from '@/core/mark/entry/row-entry';
+} from '@/core/exercise/entry/row-entry';
+import type { Clef } from '@/core/instrument/staff';
 import type { Judged } from '@/core/mark/judging/judged';
 import { LETTERS } from '@/core/note/letter';
 import type { Alteration, Fifths } from '@/core/note/spelled';

@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useState } from 'react';
-import { formOf } from '@/core/mark/kinds/all';
+import { formOf } from '@/core/exercise/kinds/all';
 import { readGiven } from '@/core/words/read-given';
 import { sayGiven } from '@/core/words/say-given';
 import { markWords } from '@/core/words/screen/mark';

@@ -1,8 +1,8 @@
-import type { Answer } from '@/core/mark/answer';
-import { pitchesOfRow, type WrittenNote } from '@/core/mark/entry/row-entry';
+import type { Answer } from '@/core/exercise/answer';
+import { pitchesOfRow, type WrittenNote } from '@/core/exercise/entry/row-entry';
+import { type MarkQuestion, rightAnswer } from '@/core/exercise/kinds/all';
 import { align } from '@/core/mark/judging/align';
 import type { Judged } from '@/core/mark/judging/judged';
-import { type MarkQuestion, rightAnswer } from '@/core/mark/kinds/all';
 import { midiOf, type Pitch, pitch } from '@/core/note/pitch';
 import type { ClassWords } from '@/core/words/class-words';
 import { markWords } from '@/core/words/screen/mark';

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { Answer } from '@/core/mark/answer';
+import type { Answer } from '@/core/exercise/answer';
+import { judge } from '@/core/exercise/judge';
+import type { MarkQuestion } from '@/core/exercise/kinds/all';
+import { type ScaleQuestion, scaleTask } from '@/core/exercise/kinds/scale/scale-question';
 import { answersOf } from '@/core/mark/explain/made';
-import { judge } from '@/core/mark/judge';
-import type { MarkQuestion } from '@/core/mark/kinds/all';
-import { type ScaleQuestion, scaleTask } from '@/core/mark/kinds/scale/scale-question';
 import { mistakesIn } from '@/core/mark/mistakes/all';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
 import { DIRECTIONS } from '@/core/scale/direction';

@@ -1,6 +1,6 @@
-import type { Answer } from '@/core/mark/answer';
+import type { Answer } from '@/core/exercise/answer';
+import type { MarkQuestion } from '@/core/exercise/kinds/all';
 import type { Judged } from '@/core/mark/judging/judged';
-import type { MarkQuestion } from '@/core/mark/kinds/all';
 
 /** What the parts of the card work on, and what they tell. */
 export type EntryProps = {

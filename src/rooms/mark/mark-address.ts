@@ -1,5 +1,5 @@
-import { fieldsOf, KIND_IDS, type KindId } from '@/core/mark/kinds/all';
-import { FIELDS, type FieldId, type Fields, USUAL_FIELDS } from '@/core/mark/kinds/fields';
+import { fieldsOf, KIND_IDS, type KindId } from '@/core/exercise/kinds/all';
+import { FIELDS, type FieldId, type Fields, USUAL_FIELDS } from '@/core/exercise/kinds/fields';
 import { asciiName } from '@/core/note/spelled';
 import { scaleIdFrom } from '@/core/scale/pattern';
 import { TONICS } from '@/core/scale/tonic';

@@ -1,4 +1,4 @@
-import { practiceFor } from '@/core/mark/explain/practice';
+import { practiceFor } from '@/core/exercise/practice';
 import type { MistakeId } from '@/core/mark/mistakes/all';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayFinding } from '@/core/words/say-finding';

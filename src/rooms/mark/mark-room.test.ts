@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Answer } from '@/core/mark/answer';
-import { ANY_ANSWER } from '@/core/mark/any-answer.test-data';
-import { formOf, KIND_IDS, markProblem, rightAnswer } from '@/core/mark/kinds/all';
-import { USUAL_FIELDS } from '@/core/mark/kinds/fields';
+import type { Answer } from '@/core/exercise/answer';
+import { ANY_ANSWER } from '@/core/exercise/any-answer.test-data';
+import { formOf, KIND_IDS, markProblem, rightAnswer } from '@/core/exercise/kinds/all';
+import { USUAL_FIELDS } from '@/core/exercise/kinds/fields';
 import { noteNamed } from '@/core/note/parse';
 import { pitch } from '@/core/note/pitch';
 import { asciiName, fifths } from '@/core/note/spelled';

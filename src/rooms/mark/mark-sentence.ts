@@ -1,6 +1,6 @@
-import type { Answer } from '@/core/mark/answer';
-import { type KindId, type MarkQuestion, questionFrom } from '@/core/mark/kinds/all';
-import { type Fields, USUAL_FIELDS } from '@/core/mark/kinds/fields';
+import type { Answer } from '@/core/exercise/answer';
+import { type KindId, type MarkQuestion, questionFrom } from '@/core/exercise/kinds/all';
+import { type Fields, USUAL_FIELDS } from '@/core/exercise/kinds/fields';
 import type { Settings } from '@/core/school/settings';
 
 /** What the room says: whose answer it is, what was asked, and what was given. */

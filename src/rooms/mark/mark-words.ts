@@ -1,7 +1,7 @@
+import { fieldsOf, KIND_IDS } from '@/core/exercise/kinds/all';
+import { type Fields, PARTNER_RELATIONS, USUAL_FIELDS } from '@/core/exercise/kinds/fields';
+import { TRANSPOSING } from '@/core/exercise/kinds/transpose/instruments';
 import { CLEFS } from '@/core/instrument/staff';
-import { fieldsOf, KIND_IDS } from '@/core/mark/kinds/all';
-import { type Fields, PARTNER_RELATIONS, USUAL_FIELDS } from '@/core/mark/kinds/fields';
-import { TRANSPOSING } from '@/core/mark/kinds/transpose/instruments';
 import { asciiName } from '@/core/note/spelled';
 import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES } from '@/core/scale/mode';

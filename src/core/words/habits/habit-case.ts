@@ -1,5 +1,5 @@
-import type { AnswerCase } from '../../mark/explain/answer-case';
-import type { ScaleKey } from '../../mark/explain/practice';
+import type { AnswerCase } from '../../exercise/answer-case';
+import type { ScaleKey } from '../../exercise/practice';
 import { type SpelledNote, spelled } from '../../note/spelled';
 import { PATTERNS } from '../../scale/pattern';
 import { scaleNamed } from '../../scale/scale';

@@ -1,4 +1,4 @@
-import type { KindId } from '../../mark/kinds/all';
+import type { KindId } from '../../exercise/kinds/all';
 import { noteNamed } from '../../note/parse';
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';

@@ -1,9 +1,9 @@
 import * as z from 'zod';
-import { type AnswerCase, caseOf } from '@/core/mark/explain/answer-case';
+import { type AnswerCase, caseOf } from '@/core/exercise/answer-case';
+import { judge } from '@/core/exercise/judge';
+import { keyAsked, practiceFor, type ScaleKey, tellingApart } from '@/core/exercise/practice';
 import { invitedMistakes } from '@/core/mark/explain/invited';
-import { keyAsked, practiceFor, type ScaleKey, tellingApart } from '@/core/mark/explain/practice';
 import { byRank, type Explanation } from '@/core/mark/explain/rank';
-import { judge } from '@/core/mark/judge';
 import type { Judged, Thing } from '@/core/mark/judging/judged';
 import { scoreOf } from '@/core/mark/judging/marks';
 import type { MistakeId } from '@/core/mark/mistakes/all';

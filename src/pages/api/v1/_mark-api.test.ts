@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type * as z from 'zod';
-import { KIND_IDS } from '@/core/mark/kinds/all';
+import { KIND_IDS } from '@/core/exercise/kinds/all';
 import { MISTAKE_IDS } from '@/core/mark/mistakes/all';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import { SCALE_TABLE, tableScale } from '@/core/scale/scale-table';

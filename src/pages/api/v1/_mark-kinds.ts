@@ -1,9 +1,9 @@
 import * as z from 'zod';
+import { type Answer, BLANK } from '@/core/exercise/answer';
+import type { KindId, MarkQuestion } from '@/core/exercise/kinds/all';
+import { PARTNER_RELATIONS } from '@/core/exercise/kinds/fields';
+import { TRANSPOSING } from '@/core/exercise/kinds/transpose/instruments';
 import { CLEFS } from '@/core/instrument/staff';
-import { type Answer, BLANK } from '@/core/mark/answer';
-import type { KindId, MarkQuestion } from '@/core/mark/kinds/all';
-import { PARTNER_RELATIONS } from '@/core/mark/kinds/fields';
-import { TRANSPOSING } from '@/core/mark/kinds/transpose/instruments';
 import { fifths } from '@/core/note/spelled';
 import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES } from '@/core/scale/mode';

@@ -1,7 +1,7 @@
 import * as z from 'zod';
-import type { AnswerOf } from '@/core/mark/answer';
+import type { AnswerOf } from '@/core/exercise/answer';
+import type { Fields } from '@/core/exercise/kinds/fields';
 import type { DrawnSign } from '@/core/mark/judging/drawn';
-import type { Fields } from '@/core/mark/kinds/fields';
 import { readEnglishNote } from '@/core/note/parse';
 import { type Pitch, pitch } from '@/core/note/pitch';
 import { type SpelledNote, spelled } from '@/core/note/spelled';

@@ -1,5 +1,5 @@
-import { KIND_IDS, markProblem } from '@/core/mark/kinds/all';
-import type { MarkProblem } from '@/core/mark/kinds/problem';
+import { KIND_IDS, markProblem } from '@/core/exercise/kinds/all';
+import type { MarkProblem } from '@/core/exercise/kinds/problem';
 import type { Settings } from '@/core/school/settings';
 import { sayMarkProblem } from '@/core/words/say-mark-problem';
 import { API_KINDS, type Sent } from './_mark-kinds';

@@ -1,0 +1,134 @@
+import type { Written } from '../mark/machine/written';
+import { noteNamed } from '../note/parse';
+import { pitch } from '../note/pitch';
+import { fifths } from '../note/spelled';
+import { MODES } from '../scale/mode';
+import { SCALE_IDS } from '../scale/pattern';
+import { TONICS } from '../scale/tonic';
+import { type Answer, BLANK } from './answer';
+import { readAnswerCode, readQuestionCode } from './code';
+import { KIND_IDS, type MarkQuestion, markProblem } from './kinds/all';
+import { PARTNER_RELATIONS } from './kinds/fields';
+import { nameOfRow } from './kinds/name-scale/kind';
+import { risingRow } from './kinds/on-scale';
+import { TRANSPOSING } from './kinds/transpose/instruments';
+
+const SEVEN = [1, 2, 3, 4, 5, 6, 7];
+const KEYS = TONICS.flatMap((tonic) => SCALE_IDS.map((scale) => ({ tonic, scale })));
+const COUNTS = Array.from({ length: 15 }, (_, at) => fifths(at - 7));
+
+const all: Readonly<Record<MarkQuestion['kind'], () => readonly MarkQuestion[]>> = {
+  scale: () =>
+    KEYS.flatMap((key) =>
+      (['up', 'down', 'both'] as const).map((direction) => ({
+        kind: 'scale',
+        question: { ...key, direction, signature: 'none', clef: 'treble' },
+      })),
+    ),
+  signature: () => KEYS.map((key) => ({ kind: 'signature', question: { ...key, clef: 'treble' } })),
+  'name-signature': () => KEYS.map((question) => ({ kind: 'name-signature', question })),
+  'name-key': () =>
+    COUNTS.flatMap((count) =>
+      MODES.map((mode): MarkQuestion => ({ kind: 'name-key', question: { fifths: count, mode } })),
+    ),
+  order: () =>
+    SEVEN.flatMap((count) => [count, -count]).map((order) => ({ kind: 'order', question: { order } })),
+  steps: () =>
+    SCALE_IDS.flatMap((scale) =>
+      (['up', 'down'] as const).map(
+        (direction): MarkQuestion => ({ kind: 'steps', question: { scale, direction } }),
+      ),
+    ),
+  'name-scale': () =>
+    KEYS.map(({ tonic, scale }) => risingRow(tonic, scale))
+      .filter((notes) => nameOfRow(notes))
+      .map((notes) => ({ kind: 'name-scale', question: { notes } })),
+  partner: () =>
+    PARTNER_RELATIONS.flatMap((relation) =>
+      TONICS.flatMap((tonic) =>
+        MODES.map((mode): MarkQuestion => ({ kind: 'partner', question: { relation, tonic, mode } })),
+      ),
+    ),
+  degree: () =>
+    KEYS.flatMap((key) =>
+      SEVEN.map((degree): MarkQuestion => ({ kind: 'degree', question: { ...key, degree } })),
+    ),
+  chord: () =>
+    KEYS.flatMap((key) =>
+      SEVEN.flatMap((degree) =>
+        ([3, 4] as const).flatMap((size) =>
+          (['notes', 'numeral'] as const).map(
+            (wants): MarkQuestion => ({ kind: 'chord', question: { ...key, degree, size, wants } }),
+          ),
+        ),
+      ),
+    ),
+  transpose: () =>
+    Object.keys(TRANSPOSING).flatMap((instrument) =>
+      TONICS.flatMap((note) =>
+        [3, 4, 5].map(
+          (octave): MarkQuestion => ({
+            kind: 'transpose',
+            question: { pitch: pitch(note, octave), instrument },
+          }),
+        ),
+      ),
+    ),
+};
+
+/** Every question of a kind that can be marked. */
+export function everyQuestion(kind: MarkQuestion['kind']): readonly MarkQuestion[] {
+  return all[kind]().filter((asked) => markProblem(asked) === null);
+}
+
+/** Every question there is, kind after kind. */
+export const EVERY_QUESTION: readonly MarkQuestion[] = KIND_IDS.flatMap(everyQuestion);
+
+const ROMAN = ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII'];
+
+/** What was written as an answer is handed in. */
+export function handIn(asked: MarkQuestion, written: Written): Answer {
+  switch (written.is) {
+    case 'notes': {
+      if (asked.kind === 'scale')
+        return {
+          is: 'row',
+          notes: written.notes.map((note) => ({ note, octave: null, printed: undefined })),
+        };
+      if (asked.kind === 'signature')
+        return { is: 'drawn', signs: written.notes.map((sign) => ({ sign, octave: null })) };
+      if (asked.kind === 'name-signature') return { is: 'count', fifths: null, signs: written.notes };
+      return { is: 'notes', notes: written.notes };
+    }
+    case 'steps':
+      return written;
+    case 'key':
+      return { is: 'key', key: written.key, small: false, reasons: [] };
+    case 'pitch':
+      return written;
+    case 'numeral': {
+      const { degree, triad, seventh, half } = written.numeral;
+      const roman = ROMAN[degree - 1] ?? '';
+      const small = triad === 'minor' || triad === 'diminished';
+      const sign = triad === 'diminished' ? (half ? 'ø' : '°') : triad === 'augmented' ? '+' : '';
+      return { is: 'numeral', text: (small ? roman.toLowerCase() : roman) + sign + (seventh ? '7' : '') };
+    }
+  }
+}
+
+/** The question of a code. */
+export function asking(code: string): MarkQuestion {
+  const asked = readQuestionCode(code);
+  if (!asked) throw new RangeError(`${code} is no question`);
+  return asked;
+}
+
+/** The answer of a code to a question. */
+export function answering(asked: MarkQuestion, code: string): Answer {
+  const answer = readAnswerCode(asked, code);
+  if (!answer) throw new RangeError(`${code} is no answer to ${asked.kind}`);
+  return answer;
+}
+
+/** A blank and a plain C, for what needs any answer. */
+export const ANY_TWO: readonly Answer[] = [BLANK, { is: 'notes', notes: [noteNamed('C')] }];

@@ -1,0 +1,89 @@
+import { atPlace } from '../../mark/judging/findings';
+import type { Finding, MarkCheck, Thing } from '../../mark/judging/judged';
+import { isSameName, type NamedKey } from '../../mark/machine/written';
+import { PATTERNS } from '../../scale/pattern';
+import type { AnswerOf } from '../answer';
+import type { Found, MarkSchool } from './kind';
+
+const keyThing = (key: NamedKey): Thing => ({ is: 'key', key });
+
+/** How a tonic stands to the one that was wanted. */
+function tonicFinding(right: NamedKey, said: NamedKey): readonly Finding[] {
+  if (right.tonic === said.tonic) return [];
+  const code = atPlace(right.tonic, said.tonic);
+  return [{ code, index: 0, expected: keyThing(right), got: keyThing(said) }];
+}
+
+/** Whether the first letter should be small: only where the class writes minor keys so, and else in no key. */
+function wantsSmall({ scale }: NamedKey, { keyNames }: MarkSchool): boolean | null {
+  const minor = scale ? PATTERNS[scale].mode === 'minor' : false;
+  if (keyNames !== 'words') return minor;
+  // In words `c minor` is written both ways.
+  return minor ? null : false;
+}
+
+function nameFindings(
+  right: NamedKey,
+  { key, small }: AnswerOf<'key'>,
+  school: MarkSchool,
+  form: boolean,
+): readonly Finding[] {
+  const found = [...tonicFinding(right, key)];
+  const both = { index: 0, expected: keyThing(right), got: keyThing(key) };
+  if (key.scale === null) {
+    if (school.modeWord === 'wanted') found.push({ code: 'mode-unsaid', ...both });
+  } else if (!isSameName({ ...key, tonic: right.tonic }, right, form))
+    found.push({ code: 'mode-differs', ...both });
+  const wanted = wantsSmall(right, school);
+  if (school.capital === 'wanted' && wanted !== null && wanted !== small)
+    found.push({ code: 'capital', ...both });
+  return found;
+}
+
+function nameChecks(right: NamedKey, key: NamedKey, form: boolean): readonly MarkCheck[] {
+  const about = [keyThing(right), keyThing(key)];
+  const check = (id: MarkCheck['check'], holds: boolean | null): MarkCheck => ({
+    check: id,
+    holds,
+    at: [],
+    about,
+  });
+  const letter = right.tonic.letter === key.tonic.letter;
+  const mode = key.scale === null ? null : isSameName({ ...key, tonic: right.tonic }, right, form);
+  return [
+    check('letter-right', letter),
+    check('sign-right', letter ? right.tonic.alteration === key.tonic.alteration : null),
+    check('mode-said', key.scale !== null),
+    check('mode-right', mode),
+  ];
+}
+
+/** Findings that leave the letter of a name right. */
+const HALF: readonly Finding['code'][] = ['wrong-sign', 'mode-unsaid', 'capital'];
+
+/**
+ * Judges one name against the one that is right.
+ *
+ * @param form whether one minor form is told from another
+ */
+export function judgeName(right: NamedKey, answer: AnswerOf<'key'>, school: MarkSchool, form = false): Found {
+  const findings = nameFindings(right, answer, school, form);
+  // A mode left unsaid is judged as the one that was asked, and found as unsaid.
+  const said = answer.key.scale === null ? { ...answer.key, scale: right.scale } : answer.key;
+  const wrong = findings.length > 0;
+  const half = wrong && findings.every(({ code }) => HALF.includes(code));
+  return {
+    correct: !wrong,
+    findings,
+    checks: nameChecks(right, answer.key, form),
+    wrong: wrong ? [0] : [],
+    parts: { of: 1, wrong: wrong ? 1 : 0, halfRight: half ? 1 : 0, apart: 0 },
+    written: { is: 'key', key: said, form },
+  };
+}
+
+/** A key as it is named right: small where the class writes minor keys so. */
+export function namedRight(key: NamedKey, { keyNames }: MarkSchool): AnswerOf<'key'> {
+  const minor = key.scale !== null && PATTERNS[key.scale].mode === 'minor';
+  return { is: 'key', key, small: minor && keyNames !== 'words', reasons: [] };
+}

@@ -1,0 +1,99 @@
+import { askedFor } from '@/core/derive/asked';
+import type { Finding, Thing } from '@/core/mark/judging/judged';
+import { placesOf } from '@/core/mark/judging/signs';
+import type { AnswerOperation } from '@/core/mark/machine/answer-operation';
+import { spelled } from '@/core/note/spelled';
+import { PATTERNS } from '@/core/scale/pattern';
+import type { AnswerOf } from '../../answer';
+import type { Fields } from '../fields';
+import { type Found, kind } from '../kind';
+import { bySignature } from '../programs';
+
+/** The steps of a scale, rising, or falling as they are gone down. */
+export type StepsQuestion = { readonly scale: Fields['scale']; readonly direction: 'up' | 'down' };
+
+type Steps = readonly number[];
+
+/** The steps of a scale as they are gone, rising or falling. */
+export function stepsAsked({ scale, direction }: StepsQuestion): Steps {
+  const { rising, falling } = PATTERNS[scale];
+  return direction === 'up' ? rising : falling.toReversed();
+}
+
+const step = (semitones: number): Thing => ({ is: 'step', semitones });
+
+/** Where a row of steps differs from the one wanted, place by place; after a step too many the places are shifted. */
+function stepFindings(wanted: Steps, answer: Steps): readonly Finding[] {
+  const found = answer.flatMap((got, index): readonly Finding[] => {
+    const want = wanted[index];
+    if (want === got) return [];
+    const code = want === undefined ? 'note-extra' : 'step-wrong';
+    return [{ code, index, expected: want === undefined ? null : step(want), got: step(got) }];
+  });
+  const missing = wanted
+    .slice(answer.length)
+    .map((want): Finding => ({ code: 'note-missing', index: null, expected: step(want), got: null }));
+  return [...found, ...missing];
+}
+
+/** Judges a row of steps in semitones; an octave scale adds up to twelve. */
+function judge(question: StepsQuestion, { steps: answer }: AnswerOf<'steps'>): Found {
+  const wanted = stepsAsked(question);
+  const findings = stepFindings(wanted, answer);
+  const way = question.direction;
+  const back = wanted.toReversed();
+  const turned =
+    findings.length > 0 && back.length === answer.length && back.every((s, at) => s === answer[at]);
+  const other: Finding = {
+    code: 'wrong-direction',
+    index: null,
+    expected: { is: 'way', way },
+    got: { is: 'way', way: way === 'up' ? 'down' : 'up' },
+  };
+  const sum = answer.reduce((all, each) => all + each, 0);
+  const empty = answer.length === 0;
+  const places = placesOf(findings);
+  return {
+    correct: findings.length === 0,
+    findings: turned ? [other, ...findings] : findings,
+    checks: [
+      { check: 'steps-in-order', holds: empty ? null : findings.length === 0, at: places, about: [] },
+      { check: 'sum', holds: empty ? null : sum === 12, at: [], about: [step(sum)] },
+    ],
+    wrong: places,
+    parts: { of: wanted.length, wrong: Math.min(wanted.length, findings.length), halfRight: 0, apart: 0 },
+    written: { is: 'steps', steps: answer },
+  };
+}
+
+const C = spelled('C', 0);
+/** The white-key tonic of minor and its modes, so that the steps stand on plain letters but for what is raised. */
+const A = spelled('A', 0);
+
+/** The steps of a scale, to be said. */
+export const stepsKind = kind({
+  id: 'steps',
+  fields: ['scale', 'direction'],
+  from: ({ scale, direction }): StepsQuestion => ({ scale, direction: direction === 'down' ? 'down' : 'up' }),
+  of: (question) => question,
+  form: () => 'steps',
+  problem: () => null,
+  right: (question) => ({ is: 'steps', steps: stepsAsked(question) }),
+  task: (question) => {
+    const { scale, direction } = question;
+    const asked = askedFor(PATTERNS[scale].mode === 'minor' ? A : C, scale, direction);
+    const said = stepsAsked(question).map((semitones): AnswerOperation => ({ op: 'say-step', semitones }));
+    return {
+      scope: 'steps',
+      clef: null,
+      programs: [
+        [{ op: 'start', asked, tonic: 'kept', signs: false }, ...said, { op: 'say-steps', of: 'named' }],
+        bySignature(asked, [{ op: 'say-steps', of: 'notes' }]),
+      ],
+      right: { is: 'steps', steps: stepsAsked(question) },
+    };
+  },
+  judge,
+  key: () => null,
+  make: (picks, { scales }) => ({ scale: picks(scales), direction: picks(['up', 'down'] as const) }),
+});
