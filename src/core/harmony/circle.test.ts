@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { mistakesIn } from '../mark/mistakes/all';
 import { noteNamed } from '../note/parse';
 import { asciiName, fifths, noteAtFifths, pitchClass, semitonesAbove } from '../note/spelled';
 import { accidentalsOf } from '../scale/signature';
@@ -84,14 +85,30 @@ describe('the blank circle', () => {
   });
 
   it('says which habit a wrong name shows', () => {
-    expect(verdict('F', 6)).toBe('bare-letter');
-    expect(verdict('B', -2)).toBe('bare-letter');
-    expect(verdict('Gb', 6)).toBe('other-arm');
+    expect(verdict('F', 6)).toBe('fifth-by-letters');
+    expect(verdict('B', -2)).toBe('fifth-by-letters');
+    expect(verdict('Gb', 6)).toBe('key-respelled');
     expect(verdict('Gb', 6, 'major', 'twelve')).toBe('right');
-    expect(verdict('Bb', 2)).toBe('other-way');
-    expect(verdict('E', 3)).toBe('next-place');
-    expect(verdict('B', 2, 'major')).toBe('relative');
+    expect(verdict('Bb', 2)).toBe('kind-swapped');
+    expect(verdict('E', 3)).toBe('named-neighbour');
+    expect(verdict('B', 2, 'major')).toBe('named-relative');
     expect(verdict('Eb', 1)).toBe('other');
+  });
+
+  it('has, at every place, the mistakes of the catalogue and no others', () => {
+    const seen = new Set<string>();
+    for (const { count } of CIRCLE) {
+      for (const mode of ['major', 'minor'] as const) {
+        for (let written = -13; written <= 13; written += 1) {
+          const note = noteAtFifths(written);
+          if (note) seen.add(judgePlace(note, count, mode, 'fifteen').verdict);
+        }
+      }
+    }
+    const made = mistakesIn('place').map(({ id }): string => id);
+    expect([...seen].filter((each) => each !== 'right' && each !== 'other').toSorted()).toEqual(
+      made.toSorted(),
+    );
     expect(pitchClass(noteNamed('Gb'))).toBe(pitchClass(noteNamed('F#')));
   });
 });

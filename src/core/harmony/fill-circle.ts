@@ -1,7 +1,12 @@
-import type { SpelledNote } from '../note/spelled';
-import type { Mode } from '../scale/mode';
+import { explain } from '../mark/explain/explain';
+import type { Task } from '../mark/explain/task';
+import type { MistakeId } from '../mark/mistakes/all';
+import { letterAfter } from '../note/letter';
+import { type SpelledNote, spelled } from '../note/spelled';
+import { type Mode, PARENT_DEGREE } from '../scale/mode';
+import { scaleOfMode } from '../scale/pattern';
 import { type CircleSize, spokeOf } from './circle';
-import { keyAt, relativeKey } from './key';
+import { keyAt } from './key';
 
 /** What was written at a place of the blank circle, judged; `wanted` is what belongs there. */
 export type FilledPlace = {
@@ -10,20 +15,26 @@ export type FilledPlace = {
   readonly verdict: FillVerdict;
 };
 
-export type FillVerdict =
-  | 'empty'
-  | 'right'
-  /** The letter is right and its sign is missing: counted on white keys alone. */
-  | 'bare-letter'
-  /** The other name of the same sound: it belongs on the other arm. */
-  | 'other-arm'
-  /** The key as far on the other side: the circle was walked the other way. */
-  | 'other-way'
-  /** The key one place before or after: a place was miscounted. */
-  | 'next-place'
-  /** The relative, which shares the signature. */
-  | 'relative'
-  | 'other';
+/** Empty, right, the mistake that leads to what stands there, or none that does. */
+export type FillVerdict = 'empty' | 'right' | 'other' | MistakeId;
+
+/** A place as mistakes see it: from the top so many fifths round, and its name. */
+function placeTask(count: number, mode: Mode, wanted: SpelledNote): Task {
+  const scale = scaleOfMode(mode);
+  const top = spelled(letterAfter('C', PARENT_DEGREE[mode] - 1), 0);
+  return {
+    scope: 'place',
+    clef: null,
+    programs: [
+      [
+        { op: 'given-key', tonic: top, scale },
+        { op: 'go-fifths', places: count },
+        { op: 'say-key', scale, sign: 'said' },
+      ],
+    ],
+    right: { is: 'key', key: { tonic: wanted, scale }, form: false },
+  };
+}
 
 /**
  * Judges what was written at a place of the blank circle. On a circle of twelve both names of a place are right.
@@ -48,14 +59,10 @@ function verdictOn(
   size: CircleSize,
 ): FillVerdict {
   if (written === wanted) return 'right';
-  const at = (place: number) => keyAt(place, mode)?.tonic;
   const twin = [-12, 12].some(
-    (off) => at(count + off) === written && spokeOf(count + off) === spokeOf(count),
+    (off) => keyAt(count + off, mode)?.tonic === written && spokeOf(count + off) === spokeOf(count),
   );
-  if (twin) return size === 'twelve' ? 'right' : 'other-arm';
-  if (written.letter === wanted.letter && written.alteration === 0) return 'bare-letter';
-  if (written === at(-count)) return 'other-way';
-  if (written === relativeKey({ tonic: wanted, mode })?.tonic) return 'relative';
-  if (written === at(count + 1) || written === at(count - 1)) return 'next-place';
-  return 'other';
+  if (twin && size === 'twelve') return 'right';
+  const answer = { is: 'key', key: { tonic: written, scale: scaleOfMode(mode) }, form: false } as const;
+  return explain(placeTask(count, mode, wanted), answer)[0]?.habits[0] ?? 'other';
 }

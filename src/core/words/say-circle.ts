@@ -62,17 +62,17 @@ export function sayFilled(w: ClassWords, { count, wanted, verdict }: FilledPlace
       return null;
     case 'right':
       return `${where}: right.`;
-    case 'bare-letter':
+    case 'fifth-by-letters':
       return `${is}: the ${w.letterWord} is right, its sign is missing. A fifth is seven ${w.halves}; count them, not white keys.`;
-    case 'other-arm':
+    case 'key-respelled':
       return `${is}: it sounds the same, but this arm has the other name.`;
-    case 'other-way':
+    case 'kind-swapped':
       return `${is}: what stands there lies as far the other way round.`;
-    case 'next-place':
-      return `${is}: what stands there belongs one place further. Count from the top again.`;
-    case 'relative':
+    case 'named-neighbour':
+      return `${is}: what stands there belongs to the place beside it. Count from the top again.`;
+    case 'named-relative':
       return `${is}: what stands there is its ${w.relative}, with the same signature.`;
-    case 'other':
+    default:
       return `${is}. Five ${w.letterWords} and seven ${w.halves} from its neighbour.`;
   }
 }

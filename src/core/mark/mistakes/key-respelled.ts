@@ -1,5 +1,5 @@
 import { fifthsOf, noteAtFifths, type SpelledNote } from '../../note/spelled';
-import { changing } from './altering';
+import { adding, changing, has } from './altering';
 import { mistake, RANKS } from './mistake';
 
 /** The tonic twelve places along the line of fifths, towards fewer signs. */
@@ -12,11 +12,13 @@ function sameSound(tonic: SpelledNote): SpelledNote | null {
 export const keyRespelled = mistake({
   id: 'key-respelled',
   rank: RANKS.sound,
-  scopes: ['scale', 'signature', 'name-signature'],
-  alters: (program) =>
-    changing(program, 'start', (start) => {
+  scopes: ['scale', 'signature', 'name-signature', 'place'],
+  alters: (program) => [
+    ...changing(program, 'start', (start) => {
       const twin = sameSound(start.asked.tonic);
       return twin ? { ...start, asked: { ...start.asked, tonic: twin } } : start;
     }),
+    ...(has(program, 'go-fifths') ? adding(program, 'say-key', [{ op: 'respell' }]) : []),
+  ],
   example: { asked: 'scale.F#.major.up.treble.none', answered: 'Gb-Ab-Bb-Cb-Db-Eb-F-Gb' },
 });

@@ -13,7 +13,9 @@ export const namedRelative = mistake({
     // Asked for another partner, the relative was given.
     if (has(program, 'given-key') && !has(program, 'go-fifths'))
       return [...changing(program, 'other-mode', () => other), ...changing(program, 'respell', () => other)];
-    return adding(program, 'say-key', [other]).flatMap(sayingWhatWasFound);
+    const named = adding(program, 'say-key', [other]);
+    // At a place of the circle the tonic alone is written.
+    return has(program, 'go-fifths') ? named : named.flatMap(sayingWhatWasFound);
   },
   example: { asked: 'name-key.-3.major', answered: 'C.natural-minor' },
   metWith: ['named-without-sign'],
