@@ -6,6 +6,7 @@ export default defineConfig({
   test: {
     include: ['src/**/*.test.ts', 'server/**/*.test.ts', 'scripts/**/*.test.ts'],
     environment: 'node',
+    setupFiles: ['src/engrave/letters.test-setup.ts'],
     // Whole tables take their time on a slow machine; nothing here measures time.
     testTimeout: 120_000,
     // Every core, also where there are but two.

@@ -35,8 +35,15 @@ const SIDE_BEARING = 26;
 const TYPE = [
   {
     prefix: 'serif',
-    chars: 'ABCDEFGHLMRSUabcdefghilmorstu',
+    chars: 'ABCDEFG',
     file: 'source-serif-4/files/source-serif-4-latin-wght-normal.woff2',
+  },
+  {
+    prefix: 'serif',
+    chars: 'HLMRSUabcdefghilmorstu',
+    file: 'source-serif-4/files/source-serif-4-latin-wght-normal.woff2',
+    // Names in other languages and small letters: drawn once a class writes so.
+    apart: true,
   },
   {
     prefix: 'sans',
@@ -88,18 +95,21 @@ const music = Object.entries(GLYPHS).map(([name, codePoint]) => [
   { codePoint, box: boxOf(bravura, codePoint), ...outline(bravura, codePoint) },
 ]);
 const type = await Promise.all(
-  TYPE.map(async ({ prefix, chars, file }) => {
+  TYPE.map(async ({ prefix, chars, file, apart = false }) => {
     const variable = await readFile(here(`node_modules/@fontsource-variable/${file}`));
     const options = { targetFormat: 'sfnt', variationAxes: { wght: TYPE_WEIGHT } };
     const font = fontkit.create(await subsetFont(variable, chars, options));
     return [...chars].map((char) => {
       const codePoint = char.codePointAt(0);
-      return [prefix + char, outline(font, codePoint)];
+      return { apart, entry: [prefix + char, outline(font, codePoint)] };
     });
   }),
 );
-const table = Object.fromEntries([...music, ...type.flat()]);
-await writeFile(here('src/engrave/glyphs.json'), `${JSON.stringify(table)}\n`);
+const entries = (apart) => type.flat().flatMap((each) => (each.apart === apart ? [each.entry] : []));
+const written = (name, table) =>
+  writeFile(here(`src/engrave/${name}.json`), `${JSON.stringify(Object.fromEntries(table))}\n`);
+await written('glyphs', [...music, ...entries(false)]);
+await written('letters', entries(true));
 
 function textSign({ glyph, codePoint, height, bottom }) {
   const { commands, bbox } = bravura.glyphForCodePoint(GLYPHS[glyph]).path;

@@ -1,6 +1,7 @@
 import table from './glyphs.json';
+import type letters from './letters.json';
 
-export type GlyphName = keyof typeof table;
+export type GlyphName = keyof typeof table | keyof typeof letters;
 
 /** Outline in thousandths of the type size, y downwards from the baseline; `width` is how far the next one stands. */
 export type Glyph = { readonly width: number; readonly d: string };
@@ -8,19 +9,29 @@ export type Glyph = { readonly width: number; readonly d: string };
 /** Music has a code point in the private use area, and a box: left, top, right, bottom of the outline. */
 type MusicGlyph = Glyph & { readonly codePoint: number; readonly box: readonly number[] };
 
-/** Whether there is an outline of this name. */
+/** Outlines by name: music, capitals and figures; and letters of other languages once they were given. */
+const outlines = new Map<string, Glyph | MusicGlyph>(Object.entries(table));
+
+/** Gives further outlines, those of `letters.json`. */
+export function giveOutlines(given: Readonly<Record<string, Glyph>>): void {
+  for (const [name, glyph] of Object.entries(given)) outlines.set(name, glyph);
+}
+
+/** Whether there is an outline of this name by now. */
 export function isGlyphName(name: string): name is GlyphName {
-  return Object.hasOwn(table, name);
+  return outlines.has(name);
 }
 
 /** The outline of a glyph: music by its SMuFL name, note letters as `serifA`, figures and step letters as `sans1`. */
 export function glyphNamed(name: GlyphName): Glyph {
-  return table[name];
+  const glyph = outlines.get(name);
+  if (!glyph) throw new RangeError(`no outline ${name}`);
+  return glyph;
 }
 
 const music = (name: GlyphName): MusicGlyph | null => {
-  const glyph: Glyph | MusicGlyph = table[name];
-  return 'box' in glyph ? glyph : null;
+  const glyph = outlines.get(name);
+  return glyph && 'box' in glyph ? glyph : null;
 };
 
 /** The box of a music glyph: left, top, right, bottom. Letters and figures have none and throw. */

@@ -1,6 +1,6 @@
 import type { Alteration, SpelledNote } from '@/core/note/spelled';
 import { boxOf, type GlyphName, glyphNamed, isGlyphName } from './glyphs';
-import type { Ink, Mark } from './scene';
+import { type Ink, type Mark, words } from './scene';
 
 /** The music glyph of each sign. */
 export const SIGN_GLYPH: Readonly<Record<Alteration, GlyphName>> = {
@@ -37,25 +37,30 @@ const WIDEST = 1.9;
 
 type Piece = { readonly glyph: GlyphName; readonly width: number; readonly sign: boolean };
 
-/** The outlines of a name, one a character; widths in type sizes. */
-function piecesOf(name: string): readonly Piece[] {
-  return [...name].map((char): Piece => {
+/** The outlines of a name, one a character, widths in type sizes; null where a character has none yet. */
+function piecesOf(name: string): readonly Piece[] | null {
+  const pieces: Piece[] = [];
+  for (const char of name) {
     const sign = SIGN_OF_CHAR.get(char);
-    if (sign) return { glyph: sign, width: (glyphNamed(sign).width / 1000) * SIGN_SIZE, sign: true };
-    const glyph = `serif${char}`;
-    if (!isGlyphName(glyph)) throw new RangeError(`no outline for ${char} of ${name}`);
-    return { glyph, width: glyphNamed(glyph).width / 1000, sign: false };
-  });
+    const glyph = sign ?? `serif${char}`;
+    if (!isGlyphName(glyph)) return null;
+    const width = glyphNamed(glyph).width / 1000;
+    pieces.push({ glyph, width: sign ? width * SIGN_SIZE : width, sign: sign !== undefined });
+  }
+  return pieces;
 }
 
 /**
- * A note name centred on a point, drawn as outlines so that it needs no font; a long one is set smaller.
+ * A note name centred on a point, drawn as outlines so that it needs no font; a long one is set smaller. Letters whose
+ * outlines have not been given yet make it a line of words.
  *
  * @param name the note as the class names it
  * @param size type size in pixels
  */
 export function noteLabel(name: string, x: number, y: number, size: number, fill: Ink): readonly Mark[] {
   const pieces = piecesOf(name);
+  if (!pieces)
+    return [words(name, x, y + size * 0.33, { size: size * 0.8, fill, face: 'serif', bold: true })];
   const widths = pieces.map(({ width, sign }) => width + (sign ? GAP : 0));
   const wide = widths.reduce((sum, width) => sum + width, 0);
   const set = wide > WIDEST ? (size * WIDEST) / wide : size;

@@ -3,8 +3,7 @@ import { keyAt } from '@/core/harmony/key';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { Mode } from '@/core/scale/mode';
 import type { ClassWords } from '@/core/words/class-words';
-import { isGlyphName } from './glyphs';
-import { noteLabel, SIGN_OF_CHAR } from './note-label';
+import { noteLabel } from './note-label';
 import { armPoints, type RingLayout, ringLayout } from './ring-layout';
 import { type Group, group, type Ink, type Mark, type Scene, words } from './scene';
 
@@ -158,13 +157,6 @@ function armInk(count: number): Ink {
   return count > 0 ? 'sharp' : count < 0 ? 'flat' : 'ink';
 }
 
-/** A name with its outlines, or as words where a character has none. */
-function nameMarks(name: string, y: number, size: number, fill: Ink): readonly Mark[] {
-  const drawn = [...name].every((char) => SIGN_OF_CHAR.has(char) || isGlyphName(`serif${char}`));
-  if (drawn) return noteLabel(name, 0, y, size, fill);
-  return [words(name, 0, y + size * 0.33, { size: size * 0.8, fill, face: 'serif', bold: true })];
-}
-
 /** The tonic of a place as the class writes it in the name of its key. */
 export function placeName(w: ClassWords, count: number, mode: Mode): string {
   const key = keyAt(count, mode);
@@ -199,11 +191,11 @@ function placeGroup(
   const name = mark?.look === 'blank' ? '' : placeName(w, count, mode);
   const other = both && twin !== null && mark?.look !== 'blank' ? placeName(w, twin, mode) : '';
   const type = layout.place * (both ? 0.68 : 0.82);
-  const label = name === '' ? [] : nameMarks(name, both ? -layout.place * 0.34 : 0, type, fill);
+  const label = name === '' ? [] : noteLabel(name, 0, both ? -layout.place * 0.34 : 0, type, fill);
   const second =
     other === ''
       ? []
-      : nameMarks(other, layout.place * 0.42, type * 0.86, strong ? 'sheet' : armInk(twin ?? 0));
+      : noteLabel(other, 0, layout.place * 0.42, type * 0.86, strong ? 'sheet' : armInk(twin ?? 0));
   return group(`place-${count}`, 'place', [circle, ...label, ...second], {
     place: count + 7,
     ...layout.at(count),
@@ -222,7 +214,7 @@ function beyondGroup(w: ClassWords, layout: RingLayout, count: number, mark: Rin
     width: 2,
     dash: '3 3',
   };
-  const name = nameMarks(placeName(w, count, 'major'), 0, layout.place * 0.7, 'flat');
+  const name = noteLabel(placeName(w, count, 'major'), 0, 0, layout.place * 0.7, 'flat');
   const { small, place: r } = layout;
   const badge = mark?.badge
     ? [words(mark.badge, 0, -r * 0.85 - small * 0.5, { size: small, fill: 'plum', bold: true })]

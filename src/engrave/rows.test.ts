@@ -17,6 +17,7 @@ import { writeOut } from '@/core/scale/written';
 import { USUAL_SETTINGS } from '@/core/school/settings';
 import { blankStaff, blankStride } from './blank';
 import { collision, glyphBoxes } from './boxes.test-data';
+import { noteLabel } from './note-label';
 import type { Scene } from './scene';
 import { engraveRow, engraveSigns, engraveStaff, STAFF_BOTTOM, STAFF_PLACE } from './staff';
 import { leastStaffWidth } from './staff-width';
@@ -169,5 +170,12 @@ describe('what is printed to be filled in', () => {
       for (const mark of keys)
         expect(mark.kind === 'rect' && mark.x + mark.w <= width && mark.y + mark.h <= height).toBe(true);
     }
+  });
+});
+
+describe('a name whose letters have no outline yet', () => {
+  it('is a line of words in the same place', () => {
+    expect(noteLabel('Ωis', 10, 20, 30, 'ink').map(({ kind }) => kind)).toEqual(['text']);
+    expect(noteLabel('Fis', 10, 20, 30, 'ink').map(({ kind }) => kind)).toEqual(['glyph', 'glyph', 'glyph']);
   });
 });

@@ -8,6 +8,7 @@ import {
   useSyncExternalStore,
 } from 'react';
 import { type ClassWords, ENGLISH, wordsOf } from '@/core/words/class-words';
+import { needsLetters } from '@/engrave/needs-letters';
 import { mirrorKey, readMirror, type SpokenGroup, writeMirror } from '@/store/mirror';
 import type { SchoolState } from '@/store/school-state';
 import { schoolOfPage } from './school-of-page';
@@ -47,6 +48,35 @@ function subscribe(listen: () => void): () => void {
   };
 }
 
+/** Names in other languages are drawn in letters that are loaded once a class writes so. */
+let letters: 'none' | 'loading' | 'given' = 'none';
+
+/** The state of the letters a class needs; when they come, what speaks is made anew and drawn again. */
+function useLetters(group: SpokenGroup | null): 'waiting' | 'given' {
+  const state = useSyncExternalStore(
+    subscribe,
+    () => letters,
+    () => 'none' as const,
+  );
+  const needed = group !== null && needsLetters(group.settings);
+  useEffect(() => {
+    if (!needed || letters !== 'none') return;
+    letters = 'loading';
+    const done = (given: boolean) => {
+      letters = given ? 'given' : 'none';
+      if (given) window.dispatchEvent(new Event(CHANGED));
+    };
+    void import('@/engrave/letters').then(
+      ({ giveLetters }) => {
+        giveLetters();
+        done(true);
+      },
+      () => done(false),
+    );
+  }, [needed]);
+  return needed && state !== 'given' ? 'waiting' : 'given';
+}
+
 export type ClassHandle = {
   /** The class in hand, or null where none was made. */
   readonly group: SpokenGroup | null;
@@ -61,7 +91,12 @@ export type ClassHandle = {
 export function useClass({ status, data }: SchoolState): ClassHandle {
   const text = useSyncExternalStore(subscribe, stored, () => null);
   const group = useMemo(() => readMirror(text), [text]);
-  const words = useMemo(() => (group ? wordsOf(group.settings, group.sayings) : ENGLISH), [group]);
+  const lettered = useLetters(group);
+  const words = useMemo(
+    // Anew when the letters have come, so that all that was drawn without them is drawn again.
+    () => (group && lettered ? wordsOf(group.settings, group.sayings) : ENGLISH),
+    [group, lettered],
+  );
   useEffect(() => {
     const record = data.groups.find(({ id }) => id === group?.id) ?? data.groups[0];
     // Where nothing can be stored, what was made since lasts as long as the page.
