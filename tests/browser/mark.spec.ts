@@ -8,7 +8,9 @@ test('an answer is typed, explained with its habit, and the next one follows', a
   await page.keyboard.press('i');
   await page.keyboard.type('b c# d e f# g# a# b');
   await expect(mark.habit).toContainText('Raised the 6th as well as the 7th');
-  await expect(mark.habit).toContainText('B harmonic minor raises only the 7th.');
+  await expect(mark.habit).toContainText(
+    'The harmonic form raises only the 7th. G♮ is wanted where G♯ stands.',
+  );
   await expect(mark.habit.getByRole('link', { name: 'Show it' })).toHaveAttribute(
     'href',
     /tonic=F%23&scale=harmonic-minor/u,
@@ -318,7 +320,7 @@ test('an answer is kept, found in the ask line, and printed with what is to be s
   await page.keyboard.press('p');
   await expect(page.locator('body[data-printed]')).toBeAttached();
   await expect(page.locator('.paper')).toContainText(
-    'Stopped one sign too early. The key of E major has four sharps',
+    'Stopped one sign too early. The signature of E major has four sharps',
   );
   await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
   await page.keyboard.press('/');

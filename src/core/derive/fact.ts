@@ -2,8 +2,8 @@ import type { Letter } from '../note/letter';
 import type { SpelledNote } from '../note/spelled';
 import type { ScaleId } from '../scale/pattern';
 
-/** The other note that could have been moved, and what would have come of it. */
-export type WrongMove = {
+/** A move of a note by a half step, and what its tetrachord comes to. */
+export type Move = {
   readonly from: SpelledNote;
   readonly to: SpelledNote;
   /** The four notes of its tetrachord after the move, with their steps and the steps that were wanted. */
@@ -100,7 +100,7 @@ export type Fact =
       readonly is: number;
       readonly wanted: number;
       readonly part: TetrachordPart;
-      readonly refused: WrongMove | null;
+      readonly refused: Move | null;
     }
   | {
       readonly code: 'tetrachord-stands';

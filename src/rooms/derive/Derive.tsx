@@ -17,6 +17,7 @@ import { walksItself } from '../ask/go-to';
 import { REST } from '../desk/address-store';
 import { useHead } from '../desk/use-head';
 import {
+  ByHand,
   Compare,
   Disagreement,
   FilesIn,
@@ -134,6 +135,7 @@ function Room({ served }: Props) {
       g: () => setWord('signature'),
       m: sentence.beside ? () => setWord('method') : actions.nextMethod,
       v: sentence.beside ? () => setWord('beside') : actions.compare,
+      h: actions.byHand,
       y: hands.showWhy,
       k: actions.keep,
       l: hands.showShelf,
@@ -148,7 +150,8 @@ function Room({ served }: Props) {
       ArrowLeft: actions.stepBack,
       Home: actions.firstStep,
       End: actions.lastStep,
-      'mod+z': actions.undo,
+      // Moves by hand have an undo of their own.
+      ...(sentence.hand === null ? { 'mod+z': actions.undo } : {}),
     },
     single === 'on',
   );
@@ -184,7 +187,19 @@ function Room({ served }: Props) {
               <Disagreement views={wrong} address={hrefOf(sentence)} />
             </Suspense>
           )}
-          {other ? (
+          {sentence.hand !== null ? (
+            <Suspense>
+              <ByHand
+                sentence={sentence}
+                hand={sentence.hand}
+                view={view}
+                lit={lit}
+                onLit={hands.point}
+                onHand={actions.hand}
+                served={served}
+              />
+            </Suspense>
+          ) : other ? (
             <Suspense>
               <Compare
                 view={view}

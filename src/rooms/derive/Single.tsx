@@ -84,6 +84,7 @@ export function Single(props: Props) {
           onMethod={actions.toMethod}
           onCompare={actions.compare}
           onWhy={props.onWhy}
+          onHand={actions.byHand}
         />
         <Proof proof={view.proof} />
       </div>

@@ -22,6 +22,9 @@ export type AddressReading = {
   readonly problems: readonly AddressProblem[];
 };
 
+/** Degrees that were moved, and those that are tried; 0 where none were. */
+const HAND = /^(?:0|(?:[2-7][+-]){0,20}(?:~(?:[2-7][+-]){1,4})?)$/u;
+
 const PARAMETERS = [
   'tonic',
   'scale',
@@ -32,6 +35,7 @@ const PARAMETERS = [
   'method',
   'step',
   'beside',
+  'hand',
 ] as const;
 
 /**
@@ -58,6 +62,7 @@ export function readAddress(search: string): AddressReading {
     method: word('method'),
     step: reader.step(),
     beside: readOther(reader),
+    hand: readMoves(reader),
   };
   return spellable(sentence, reader.problems);
 }
@@ -78,6 +83,14 @@ function readAsked(reader: QueryReader): AskedScale | null {
     return askedFrom(reading.steps);
   }
   reader.wrong('steps', reading.problem, scaleIdFrom(named ?? '') ?? FIRST_CHOICES.scale);
+  return null;
+}
+
+/** The moves of a hand, `3+7+~2-`, or null where none are said. */
+function readMoves(reader: QueryReader): string | null {
+  const read = reader.get('hand');
+  if (read === null || HAND.test(read)) return read;
+  reader.notAllowed('hand', ['degrees with a sign, such as 3+7+'], 'nothing');
   return null;
 }
 
@@ -143,11 +156,13 @@ export function writeAddress({
   method,
   step,
   beside,
+  hand,
 }: DeriveSentence): string {
   const query = new URLSearchParams({ tonic: asciiName(tonic) });
   query.set(isTyped(scale) ? 'steps' : 'scale', scale);
   for (const [name, value] of Object.entries({ direction, clef, signature, method })) query.set(name, value);
   if (step !== null) query.set('step', String(step));
   if (beside) query.set('beside', writeBeside(beside));
+  if (hand !== null) query.set('hand', hand);
   return `?${query}`;
 }

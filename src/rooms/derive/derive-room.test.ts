@@ -38,6 +38,7 @@ const anySentence: fc.Arbitrary<DeriveSentence> = fc.record({
       fc.record({ kind: fc.constant('scale' as const), tonic: fc.constantFrom(...TONICS), scale: asked }),
     ),
   ),
+  hand: fc.constantFrom(null, null, '0', '3+7+', '4-~7+'),
 });
 
 const anySpelled = anySentence.filter(({ tonic, scale }) => scaleAsked(tonic, scale).ok);

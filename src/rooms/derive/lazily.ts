@@ -8,6 +8,7 @@ export const ShelfSheet = lazy(() =>
 export const loadFilesIn = () => import('./FilesIn').then((module) => ({ default: module.FilesIn }));
 export const FilesIn = lazy(loadFilesIn);
 export const Compare = lazy(() => import('./Compare').then((module) => ({ default: module.Compare })));
+export const ByHand = lazy(() => import('./ByHand').then((module) => ({ default: module.ByHand })));
 export const Disagreement = lazy(() =>
   import('./Disagreement').then((module) => ({ default: module.Disagreement })),
 );

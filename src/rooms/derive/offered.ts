@@ -26,5 +26,6 @@ export function sentenceOfOffer(offer: OfferedScale, now: DeriveSentence = FIRST
     method: now.method,
     step: null,
     beside: null,
+    hand: null,
   };
 }

@@ -25,6 +25,8 @@ export type DeriveSentence = {
   /** Steps of the working shown, from 1; null for all of them. */
   readonly step: number | null;
   readonly beside: Beside | null;
+  /** Two tetrachords mended by hand, as its code; null where the working is shown. */
+  readonly hand: string | null;
 };
 
 /** A choice for each word of the sentence that is chosen from a closed list. */
@@ -60,6 +62,7 @@ export const FIRST_SENTENCE: DeriveSentence = {
   ...FIRST_CHOICES,
   step: 7,
   beside: null,
+  hand: null,
 };
 
 /** Why a method cannot serve the scale of a sentence, or null where it can, or where the scale cannot be spelled. */
@@ -103,14 +106,18 @@ export function byMethod(sentence: DeriveSentence, method: MethodId): DeriveSent
     method,
     step: null,
     beside: changes ? { kind: 'method', method: sentence.method } : beside,
+    hand: null,
   });
 }
 
 /**
  * The sentence with a method that serves its scale: its own, or else the steps, which serve every scale; and with
- * nothing beside it that could not be compared.
+ * nothing beside it that could not be compared. Only two tetrachords are mended by hand, alone.
  */
 export function fitting(sentence: DeriveSentence): DeriveSentence {
-  const fits = methodProblem(sentence) ? { ...withMethod(sentence), step: null } : sentence;
-  return comparable(fits) ? fits : { ...fits, beside: null };
+  const served = methodProblem(sentence) ? { ...withMethod(sentence), step: null } : sentence;
+  const fits = comparable(served) ? served : { ...served, beside: null };
+  return fits.hand !== null && (fits.method !== 'tetrachords' || fits.beside)
+    ? { ...fits, hand: null }
+    : fits;
 }

@@ -36,6 +36,13 @@ async function askOther(kind: string, about: DeriveSentence): Promise<void> {
   if (search) goToSearch(search, 'finished');
 }
 
+/** Another scale is mended by hand from its plain letters. */
+function fromPlainLetters(before: DeriveSentence, next: DeriveSentence): DeriveSentence {
+  const { tonic, scale, direction } = before;
+  const same = next.tonic === tonic && next.scale === scale && next.direction === direction;
+  return same || next.hand === null ? next : { ...next, hand: '0' };
+}
+
 /** Everything that can be done in the room, as functions that never change; and the sheet that is being printed. */
 export function useActions(given: Given) {
   const { w, head, sentence, view, other, school, say, tell } = given;
@@ -53,7 +60,7 @@ export function useActions(given: Given) {
     if (method !== sentence.method) say(byMethod(sentence, method), 'finished');
   };
   const change = (next: DeriveSentence, how: Change) => {
-    if (next !== sentence) say(next, how);
+    if (next !== sentence) say(fromPlainLetters(sentence, next), how);
   };
   const print = async (blank: boolean) => {
     const { paperOf } = await import('./paper');
@@ -95,6 +102,10 @@ export function useActions(given: Given) {
     compare: async () => (await besides()).compare(),
     beside: async (wanted: Beside) => (await besides()).beside(wanted),
     alone: () => say({ ...sentence, beside: null }, 'finished'),
+    byHand: () => {
+      if (sentence.method === 'tetrachords' && !sentence.beside) say({ ...sentence, hand: '0' }, 'finished');
+    },
+    hand: (hand: string | null) => say({ ...sentence, hand }, hand === null ? 'finished' : 'passing'),
     ...shelfLater({
       w,
       head,

@@ -153,11 +153,7 @@ function Room() {
       a: hands.accept,
       h: () => setMenu(true),
       m: () => focusOn('[data-comment]'),
-      Enter: (event) => {
-        // On a control, Enter presses it.
-        if (event.target instanceof Element && event.target.closest('button, a, [data-hit]')) return;
-        hands.next();
-      },
+      Enter: hands.next,
     },
   });
   return (

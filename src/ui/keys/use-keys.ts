@@ -12,6 +12,8 @@ function typesText(target: EventTarget | null): boolean {
 function takesKey(target: EventTarget | null, key: string): boolean {
   if (!(target instanceof Element)) return false;
   if (target.closest('[role=slider], [role=dialog], [role=menu]')) return true;
+  // On a control, Enter and Space press it.
+  if (key === 'Enter' || key === ' ') return target.closest('button, a, summary, [role=button]') !== null;
   return key.startsWith('Arrow') && target.closest('input[type=radio]') !== null;
 }
 

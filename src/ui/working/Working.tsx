@@ -21,11 +21,13 @@ type Props = {
   readonly onCompare: () => void;
   /** Why the rules work is to be shown. */
   readonly onWhy: () => void;
+  /** The notes are to be moved by hand, where the method moves them. */
+  readonly onHand: () => void;
 };
 
 /** The working, one fact a line; the line in hand gives its reason, and each line can be gone to. */
 export const Working = memo(function Working(props: Props) {
-  const { derivation, barred, at, onStep, onMethod, onCompare, onWhy } = props;
+  const { derivation, barred, at, onStep, onMethod, onCompare, onWhy, onHand } = props;
   const w = useWords();
   const { working: say, surfaces, compare } = deriveWords(w);
   const { steps } = derivation;
@@ -60,6 +62,14 @@ export const Working = memo(function Working(props: Props) {
       </div>
       <WorkingLines lines={lines} at={at} onStep={onStep} />
       <div className="flex flex-wrap gap-1.5">
+        {derivation.method === 'tetrachords' && (
+          <button type="button" className="control" aria-keyshortcuts="H" onClick={onHand}>
+            {say.byHand}
+            <kbd className="key ml-2" aria-hidden="true">
+              H
+            </kbd>
+          </button>
+        )}
         <button type="button" className="control" aria-keyshortcuts="V" onClick={onCompare}>
           {compare.open}
           <kbd className="key ml-2" aria-hidden="true">

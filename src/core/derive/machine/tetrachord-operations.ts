@@ -1,5 +1,5 @@
 import { type SpelledNote, spelledOrNull } from '../../note/spelled';
-import type { TetrachordPart, WrongMove } from '../fact';
+import type { Move, TetrachordPart } from '../fact';
 import type { Of } from './operation';
 import type { Run } from './run';
 
@@ -7,7 +7,8 @@ import type { Run } from './run';
 const LOWER = [1, 2, 3, 4] as const;
 const UPPER = [5, 6, 7, 8] as const;
 
-function partTo(degree: number): TetrachordPart {
+/** The part of the two tetrachords to which the step to a degree belongs. */
+export function partTo(degree: number): TetrachordPart {
   return degree <= 4 ? 'lower' : degree === 5 ? 'join' : 'upper';
 }
 
@@ -16,12 +17,13 @@ function stepUp(run: Run, from: SpelledNote, to: SpelledNote): number {
   return run.whiteKeys(from.letter, 1) - from.alteration + to.alteration;
 }
 
-function sizesOf(run: Run, row: readonly SpelledNote[]): readonly number[] {
+/** The steps between the notes of a rising row. */
+export function sizesOf(run: Run, row: readonly SpelledNote[]): readonly number[] {
   return row.slice(1).map((note, at) => stepUp(run, row[at] as SpelledNote, note));
 }
 
 /** Places of a degree; melodic minor's way down is given back at the end. */
-function placesOf(run: Run, degree: number): readonly number[] {
+export function placesOf(run: Run, degree: number): readonly number[] {
   const { ownDescent, direction } = run.asked;
   return run.at(degree, ownDescent && direction === 'both' ? 'rising' : 'both');
 }
@@ -32,13 +34,13 @@ export function tetrachords(run: Run, { lower, join, upper }: Of<'tetrachords'>)
 }
 
 /** The step that leads to a degree, as it is and as it is wanted. */
-function stepTo(run: Run, degree: number): { readonly is: number; readonly wanted: number } {
+export function stepTo(run: Run, degree: number): { readonly is: number; readonly wanted: number } {
   const is = stepUp(run, run.on(degree - 1), run.on(degree));
   return { is, wanted: run.wanted[degree - 2] as number };
 }
 
 /** A move of a half step on a note of the two tetrachords, and what its tetrachord, or the join, comes to. */
-export function tryMove(run: Run, degree: number, way: 1 | -1): WrongMove | null {
+export function tryMove(run: Run, degree: number, way: 1 | -1): Move | null {
   const from = run.on(degree);
   const to = spelledOrNull(from.letter, from.alteration + way);
   if (!to) return null;
@@ -52,7 +54,7 @@ export function tryMove(run: Run, degree: number, way: 1 | -1): WrongMove | null
  * The other note that a hasty hand would move to mend the step to a degree: the next one, where the step after it is
  * wrong as well, or else the one before. The join has two notes alone; the tonic is given and cannot be moved.
  */
-function otherMove(run: Run, degree: number): WrongMove | null {
+function otherMove(run: Run, degree: number): Move | null {
   if (degree !== 4 && degree !== 5 && degree < 7) {
     const after = stepTo(run, degree + 1);
     if (after.is !== after.wanted) return tryMove(run, degree + 1, after.is > after.wanted ? -1 : 1);

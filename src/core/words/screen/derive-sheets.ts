@@ -20,6 +20,7 @@ const KEYS_SHEET = {
     { keys: 'End', does: 'Last step' },
     { keys: 'M', does: 'Next method' },
     { keys: 'V', does: 'Compare with another method or scale' },
+    { keys: 'H', does: 'Mend the two tetrachords by hand' },
     { keys: 'Y', does: 'Say why the rules work' },
     { keys: 'K', does: 'Keep on the shelf' },
     { keys: 'L', does: 'Open the shelf' },
@@ -37,6 +38,20 @@ const DISAGREEMENT = {
   title: 'These methods do not arrive at the same notes',
   text: 'That must never be, and nothing you did is wrong. Do not use this scale before a class. Save the report and send it to whoever looks after Moon Step for you.',
   save: 'Save the report',
+};
+
+const HAND = {
+  title: 'Mended by hand',
+  stride: 'Notes to move',
+  how: 'Drag a note a half step, or go to it and press → or ←. Nothing is taken before you say so.',
+  note: (note: string) => `${note}: move it a half step`,
+  given: (note: string) => `${note} is given and stays.`,
+  tried: 'Tried',
+  take: 'Take it',
+  putBack: 'Put it back',
+  undo: 'Take back the last move',
+  working: 'Show the working',
+  none: 'A third sign would be needed: the note goes no further that way.',
 };
 
 const WHY = {
@@ -74,6 +89,7 @@ export const DERIVE_SHEETS = {
   keys: KEYS_SHEET,
   disagreement: DISAGREEMENT,
   why: WHY,
+  hand: HAND,
   share: SHARE,
   instead: INSTEAD,
 } as const;

@@ -113,6 +113,7 @@ function words(w: ClassWords) {
       next: 'Next step',
       of: (at: number, all: number) => `${at} of ${all}`,
       step: (at: number, all: number, text: string) => `Step ${at} of ${all}. ${text}`,
+      byHand: 'Mend by hand',
     },
     compare: COMPARE,
     marks: { holds: 'Holds', fails: 'Fails', none: 'Does not apply' },

@@ -1,0 +1,108 @@
+import type { SpelledNote } from '../../note/spelled';
+import type { Direction } from '../../scale/direction';
+import type { Scale } from '../../scale/scale';
+import type { DerivationStep } from '../derivation';
+import type { Move, TetrachordPart } from '../fact';
+import type { ScaleOperation } from '../machine/operation';
+import { interpret, Run, type Vocabulary } from '../machine/run';
+import { partTo, placesOf, sizesOf, stepTo, tryMove } from '../machine/tetrachord-operations';
+import { SCALE_OPERATIONS } from '../machine/vocabulary';
+import { definitionOf, METHODS } from '../methods';
+import { TABLES } from '../tables';
+import type { Hand } from './hand';
+
+/** What comes of a move by hand: it fits, it is on the way to fit, or it does not do. */
+export type MoveVerdict = 'fits' | 'nearer' | 'fails';
+
+/** A note moved by hand, what its tetrachord comes to, and whether that mends it. */
+export type MoveFact = {
+  readonly before: SpelledNote;
+  readonly move: Move;
+  readonly is: number;
+  readonly wanted: number;
+  readonly part: TetrachordPart;
+  readonly verdict: MoveVerdict;
+};
+
+/** What comes of moves: each with its fact, the steps as they are and as they are wanted, and the line as it stands. */
+export type HandView = {
+  readonly moves: readonly MoveFact[];
+  readonly sizes: readonly number[];
+  readonly wanted: readonly number[];
+  /** Degrees that are reached by another step than is wanted; none where all is mended. */
+  readonly wrong: readonly number[];
+  readonly now: DerivationStep;
+};
+
+type HandOperation =
+  | ScaleOperation
+  | { readonly op: 'move-by-hand'; readonly degree: number; readonly way: 1 | -1 };
+
+/** Two tetrachords while they are mended by hand. */
+class HandRun extends Run {
+  readonly moves: MoveFact[] = [];
+  moved: readonly number[] = [];
+}
+
+/** Degrees that are reached by another step than is wanted. */
+function wrongDegrees(run: Run): readonly number[] {
+  return [2, 3, 4, 5, 6, 7, 8].filter((degree) => stepTo(run, degree).is !== stepTo(run, degree).wanted);
+}
+
+/** A move mends where the step to the note comes to fit and none before it is wrong. */
+function verdictOf(run: Run, degree: number, was: number): MoveVerdict {
+  const { is, wanted } = stepTo(run, degree);
+  if (wrongDegrees(run).some((wrong) => wrong < degree)) return 'fails';
+  if (is === wanted) return 'fits';
+  return Math.abs(is - wanted) < Math.abs(was - wanted) ? 'nearer' : 'fails';
+}
+
+const HAND_OPERATIONS: Vocabulary<HandOperation, HandRun> = {
+  ...SCALE_OPERATIONS,
+  'move-by-hand': (run, { degree, way }) => {
+    const move = tryMove(run, degree, way);
+    if (!move) {
+      run.impossible = true;
+      return;
+    }
+    const was = stepTo(run, degree).is;
+    run.moved = placesOf(run, degree);
+    run.write(run.moved, move.to);
+    const { is, wanted } = stepTo(run, degree);
+    const verdict = verdictOf(run, degree, was);
+    run.moves.push({ before: run.on(degree - 1), move, is, wanted, part: partTo(degree), verdict });
+  },
+};
+
+/**
+ * Runs the moves of a hand on the plain letters of a scale; null where one would need a third sign, or the scale has not
+ * seven steps. Nothing of it knows the scale as it is spelled.
+ */
+export function viewByHand(scale: Scale, direction: Direction, { taken, tried }: Hand): HandView | null {
+  const asked = definitionOf(scale, direction);
+  if (METHODS.tetrachords.whyNot(asked)) return null;
+  const whole = METHODS.tetrachords.program(asked, TABLES, { minorSignature: 'relative' });
+  const begun = whole.slice(
+    0,
+    whole.findIndex(({ op }) => op === 'mend'),
+  );
+  const moves = [...taken, ...tried].map(
+    ({ degree, way }): HandOperation => ({ op: 'move-by-hand', degree, way }),
+  );
+  const run = interpret([...begun, ...moves], HAND_OPERATIONS, new HandRun());
+  if (run.impossible) return null;
+  const row = [1, 2, 3, 4, 5, 6, 7, 8].map((degree) => run.on(degree));
+  return {
+    moves: run.moves,
+    sizes: sizesOf(run, row),
+    wanted: run.wanted,
+    wrong: wrongDegrees(run),
+    now: {
+      fact: { code: 'same-coming-down' },
+      at: run.moved,
+      line: run.notes.map((note) => ({ note, stage: 'decided' })),
+      signs: null,
+      under: null,
+    },
+  };
+}
