@@ -141,6 +141,8 @@ const SENTENCES = [
   '/derive?tonic=B%23&scale=harmonic-minor&direction=down&clef=bass&method=step-pattern&step=3',
 ] as const;
 
+const BY_HAND = '/derive?tonic=G%23&scale=harmonic-minor&method=tetrachords&hand=2%2B3%2B~4%2B';
+
 /** Whether the page is wider than the window, and which texts are cut. */
 function overflowing(): { readonly wide: boolean; readonly cut: readonly string[] } {
   const wide = document.documentElement.scrollWidth > window.innerWidth;
@@ -160,7 +162,7 @@ function overflowing(): { readonly wide: boolean; readonly cut: readonly string[
 for (const [name, width, height] of SIZES) {
   test(`nothing overflows on a ${name} of ${width} by ${height}`, async ({ page, room }) => {
     await page.setViewportSize({ width, height });
-    for (const sentence of SENTENCES) {
+    for (const sentence of [...SENTENCES, BY_HAND]) {
       await room.open(sentence);
       await expect(room.surface('Staff').getByRole('group', { name: 'Staff' })).toBeVisible();
       const overflow = await page.evaluate(overflowing);

@@ -1,4 +1,6 @@
-import { expect, test } from './room';
+import type { Locator, Page } from '@playwright/test';
+import { axeFindsNothing } from './axe';
+import { expect, isLive, test } from './room';
 
 test('D and F are repaired by tetrachords, with the wrong move shown failing', async ({ page, room }) => {
   await room.open(
@@ -215,3 +217,65 @@ test('a mode begun elsewhere in its parent, and the parallel major with its arro
   await expect(staff.locator('[data-part=sign]')).toHaveCount(0);
   await expect(staff.locator('[data-part=accidental]')).toHaveCount(0);
 });
+
+test('two tetrachords are mended by hand: tried, told why, put back, taken', async ({ page, room }) => {
+  await room.open('/derive?tonic=E&scale=major&direction=up&clef=treble&signature=none&method=tetrachords');
+  await page.getByRole('button', { name: 'Mend by hand' }).press('Enter');
+  const hand = room.surface('Mended by hand');
+  const note = (degree: number) => page.locator(`[role=slider][data-degree="${degree}"]`);
+  await expect(hand).toContainText('H W W W H W W stands; W W H W W W H is wanted.');
+  // The wrong move is told by what the tetrachord would come to, and cannot be taken.
+  await note(4).focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(hand).toContainText('It does not do: E F G A♭ is H W H, not W W H.');
+  await expect(hand.getByRole('button', { name: 'Take it' })).toHaveCount(0);
+  await page.keyboard.press('Enter');
+  await expect(hand.getByRole('listitem')).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expect(note(4)).toHaveAttribute('aria-valuetext', 'A');
+  // By keys, and by the pointer.
+  await note(2).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(hand).toContainText('It fits: the lower tetrachord wants a whole step.');
+  await page.keyboard.press('Enter');
+  await expect(hand.getByRole('listitem')).toHaveText(['1Raise F to F♯: E to F♯ is a whole step.']);
+  await drag(page, note(3), note(4));
+  await expect(note(3)).toHaveAttribute('aria-valuetext', 'G sharp');
+  await hand.getByRole('button', { name: 'Take it' }).press('Space');
+  for (const degree of [6, 7]) {
+    await note(degree).focus();
+    await page.keyboard.press('ArrowUp');
+    await page.keyboard.press('Space');
+  }
+  await expect(hand).toContainText('Every step is as it should be.');
+  await axeFindsNothing(page);
+  // The moves stand in the address; the last is taken back; the working is shown again.
+  await page.reload();
+  await isLive(page);
+  await expect(hand.getByRole('listitem')).toHaveCount(4);
+  // What was drawn by the server takes keys a moment later; Escape puts back all that is tried.
+  await expect(async () => {
+    await note(5).press('ArrowRight');
+    await expect(hand).toContainText('Tried', { timeout: 500 });
+  }).toPass();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+z');
+  await expect(hand.getByRole('listitem')).toHaveCount(3);
+  await expect(hand).toContainText('The first step that does not fit leads to the 7th note.');
+  await page.keyboard.press('Escape');
+  await expect(room.working.first()).toBeVisible();
+  await page.keyboard.press('h');
+  await expect(hand).toContainText('H W W W H W W stands');
+});
+
+/** Drags half of the way from one thing to another. */
+async function drag(page: Page, from: Locator, to: Locator): Promise<void> {
+  const [a, b] = [await from.boundingBox(), await to.boundingBox()];
+  if (!a || !b) throw new Error('What is dragged is not on the page.');
+  const y = a.y + a.height / 2;
+  const x = a.x + a.width / 2;
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + (b.x + b.width / 2 - x) / 2, y, { steps: 6 });
+  await page.mouse.up();
+}

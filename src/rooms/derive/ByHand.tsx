@@ -10,6 +10,7 @@ import {
 } from '@/core/derive/by-hand/hand';
 import { type MoveFact, viewByHand } from '@/core/derive/by-hand/view';
 import { sayHand, sayMove } from '@/core/words/say-by-hand';
+import { deriveWords } from '@/core/words/screen/derive';
 import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { spoken } from '@/core/words/spoken';
 import type { Scene } from '@/engrave/scene';
@@ -82,12 +83,15 @@ export function ByHand({ sentence, hand: code, view, lit, onLit, onHand, served 
   const taken = shown.moves.slice(0, hand.taken.length);
   return (
     <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_22.5rem]">
-      <div className="flex min-h-0 min-w-0 flex-col gap-3">
+      <div className="contents min-h-0 min-w-0 flex-col gap-3 room:flex">
         <section aria-label={say.stride} className="card flex min-h-0 grow flex-col px-2 py-2 sm:px-4">
-          <HandStride written={written} hand={shown} onMove={move} onTake={take} onBack={back} />
+          <HandStride written={written} hand={shown} onMove={move} onTake={take} />
           <p className="px-2 pb-1 text-small text-quiet">{say.how}</p>
         </section>
-        <section aria-label={say.title} className="card px-2 py-1 sm:px-4">
+        <section
+          aria-label={deriveWords(w).surfaces.staff}
+          className="card order-last px-2 py-1 room:order-none sm:px-4"
+        >
           <div ref={ref} className="overflow-x-auto overflow-y-hidden">
             <Staff
               step={shown.now}
@@ -108,7 +112,7 @@ export function ByHand({ sentence, hand: code, view, lit, onLit, onHand, served 
         <p>
           {stands.text} <span className={done ? 'text-correct' : ''}>{stands.reason}</span>
         </p>
-        <ol className="min-h-0 grow overflow-y-auto">
+        <ol className="min-h-0 overflow-y-auto">
           {taken.map((fact, at) => (
             <li key={`${at}-${fact.move.to.letter}`} className="flex gap-2 py-1">
               <span className="w-5 text-right text-small text-quiet">{at + 1}</span>
@@ -118,7 +122,7 @@ export function ByHand({ sentence, hand: code, view, lit, onLit, onHand, served 
         </ol>
         {trying && <Tried fact={trying} fits={fits} onTake={take} onBack={back} />}
         {refused && <p className="text-small text-wrong">{say.none}</p>}
-        <div className="flex flex-wrap gap-1.5">
+        <div className="mt-auto flex flex-wrap gap-1.5">
           <button type="button" className="control" disabled={!takingBack(hand)} onClick={back}>
             {say.undo}
             <kbd className="key ml-2" aria-hidden="true">

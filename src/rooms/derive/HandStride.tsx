@@ -16,9 +16,8 @@ type Props = {
   readonly written: WrittenScale;
   readonly hand: HandView;
   readonly onMove: (move: HandMove) => void;
-  /** What is tried is taken, or put back. */
+  /** What is tried is taken. */
   readonly onTake: () => void;
-  readonly onBack: () => void;
 };
 
 const GUESS = { width: 736, height: 320 };
@@ -35,7 +34,7 @@ function halfStepOf(notes: readonly Group[], midis: readonly number[]): number {
 }
 
 /** The notes of two tetrachords on the stride, each to be dragged or moved by keys a half step at a time. */
-export function HandStride({ written, hand, onMove, onTake, onBack }: Props) {
+export function HandStride({ written, hand, onMove, onTake }: Props) {
   const w = useWords();
   const say = DERIVE_SHEETS.hand;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
@@ -56,11 +55,10 @@ export function HandStride({ written, hand, onMove, onTake, onBack }: Props) {
   const press = (degree: number) => (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey) return;
     const way = RAISES.includes(event.key) ? 1 : LOWERS.includes(event.key) ? -1 : null;
-    const other = { Enter: onTake, ' ': onTake, Escape: onBack }[event.key];
-    if (way === null && !other) return;
+    if (way === null && event.key !== 'Enter' && event.key !== ' ') return;
     event.preventDefault();
     event.stopPropagation();
-    if (way === null) other?.();
+    if (way === null) onTake();
     else onMove({ degree, way });
   };
   const drag = (event: PointerEvent<SVGGElement>) => {

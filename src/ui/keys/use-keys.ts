@@ -8,10 +8,14 @@ function typesText(target: EventTarget | null): boolean {
   return target instanceof Element && target.closest(fields) !== null;
 }
 
+/** What walks through the values of a slider. */
+const WALKS = /^(?:Arrow|Page|Home$|End$)/u;
+
 /** Whether the focus is where this key has a meaning of its own: choices are walked with the arrows. */
 function takesKey(target: EventTarget | null, key: string): boolean {
   if (!(target instanceof Element)) return false;
-  if (target.closest('[role=slider], [role=dialog], [role=menu]')) return true;
+  if (target.closest('[role=dialog], [role=menu]')) return true;
+  if (target.closest('[role=slider]') && WALKS.test(key)) return true;
   // On a control, Enter and Space press it.
   if (key === 'Enter' || key === ' ') return target.closest('button, a, summary, [role=button]') !== null;
   return key.startsWith('Arrow') && target.closest('input[type=radio]') !== null;

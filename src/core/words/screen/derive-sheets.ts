@@ -45,7 +45,6 @@ const HAND = {
   stride: 'Notes to move',
   how: 'Drag a note a half step, or go to it and press → or ←. Nothing is taken before you say so.',
   note: (note: string) => `${note}: move it a half step`,
-  given: (note: string) => `${note} is given and stays.`,
   tried: 'Tried',
   take: 'Take it',
   putBack: 'Put it back',
