@@ -1,11 +1,10 @@
 import type { Written } from '../mark/machine/written';
-import { noteNamed } from '../note/parse';
 import { pitch } from '../note/pitch';
 import { fifths } from '../note/spelled';
 import { MODES } from '../scale/mode';
 import { SCALE_IDS } from '../scale/pattern';
 import { TONICS } from '../scale/tonic';
-import { type Answer, BLANK } from './answer';
+import type { Answer } from './answer';
 import { readAnswerCode, readQuestionCode } from './code';
 import { KIND_IDS, type MarkQuestion, markProblem } from './kinds/all';
 import { PARTNER_RELATIONS } from './kinds/fields';
@@ -129,6 +128,3 @@ export function answering(asked: MarkQuestion, code: string): Answer {
   if (!answer) throw new RangeError(`${code} is no answer to ${asked.kind}`);
   return answer;
 }
-
-/** A blank and a plain C, for what needs any answer. */
-export const ANY_TWO: readonly Answer[] = [BLANK, { is: 'notes', notes: [noteNamed('C')] }];

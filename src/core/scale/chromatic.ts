@@ -7,7 +7,7 @@ type Between = { readonly from: SpelledNote; readonly to: SpelledNote; readonly 
  * The note between two neighbours of a key: rising, the lower one raised; falling, the upper one lowered (facts:
  * scales). Null where it would need a third sign; `from` is the lower of the two.
  */
-export function chromaticBetween({ from, to, falling }: Between): SpelledNote | null {
+function chromaticBetween({ from, to, falling }: Between): SpelledNote | null {
   return falling
     ? spelledOrNull(to.letter, to.alteration - 1)
     : spelledOrNull(from.letter, from.alteration + 1);

@@ -1,5 +1,6 @@
 import { lazy, type ReactNode, Suspense, useState } from 'react';
-import type { MarkQuestion } from '@/core/exercise/kinds/all';
+import { waysIn } from '@/core/exercise/kinds/all';
+import type { WayIn } from '@/core/exercise/kinds/kind';
 import { writtenSignature } from '@/core/exercise/kinds/signature/signature-question';
 import { placedSigns } from '@/core/mark/judging/drawn';
 import { markWords } from '@/core/words/screen/mark';
@@ -17,9 +18,8 @@ const FileAnswer = lazy(() => import('./FileAnswer').then((module) => ({ default
 export function EntryCard(props: EntryProps) {
   const w = useWords();
   const say = markWords(w).entry;
-  const { asked, given, onGiven, onRight, onBlank } = props;
+  const { asked, onGiven, onRight, onBlank } = props;
   const [file, setFile] = useState(false);
-  const isRow = asked.kind === 'scale';
   return (
     <section
       aria-label={say.title}
@@ -35,11 +35,10 @@ export function EntryCard(props: EntryProps) {
           {say.blank}
         </Action>
       </div>
-      {isRow && <RowPad {...props} asked={asked} onFile={() => setFile(true)} />}
-      {asked.kind === 'signature' && <SignaturePad {...props} asked={asked} />}
-      {asked.kind === 'name-scale' && given?.is === 'key' && (
-        <Reasons reasons={given.reasons} onReasons={(reasons) => onGiven({ ...given, reasons })} />
-      )}
+      {waysIn(asked.kind).map((way) => {
+        const Pad = PADS[way];
+        return <Pad key={way} {...props} onFile={() => setFile(true)} />;
+      })}
       <Suspense>
         {file && <FileAnswer onGiven={onGiven} onDone={() => setFile(false)} asked={asked} />}
       </Suspense>
@@ -66,15 +65,18 @@ function Action({
   );
 }
 
+type PadProps = EntryProps & { readonly onFile: () => void };
+
+/** A staff and a keyboard, for notes. */
+function NotesPad(props: PadProps) {
+  const { asked } = props;
+  return asked.kind === 'scale' && <RowPad {...props} asked={asked} />;
+}
+
 /** The staff on which the signs of a signature are drawn. */
-function SignaturePad({
-  asked,
-  given,
-  onGiven,
-  onRight,
-  onBlank,
-}: EntryProps & { readonly asked: Extract<MarkQuestion, { kind: 'signature' }> }) {
+function SignsPad({ asked, given, onGiven, onRight, onBlank }: PadProps) {
   const { settings } = useWords();
+  if (asked.kind !== 'signature') return null;
   return (
     <SignatureDraw
       count={writtenSignature(asked.question, settings)}
@@ -88,3 +90,15 @@ function SignaturePad({
     />
   );
 }
+
+/** The half steps by which a scale was named. */
+function ReasonsPad({ given, onGiven }: PadProps) {
+  if (given?.is !== 'key') return null;
+  return <Reasons reasons={given.reasons} onReasons={(reasons) => onGiven({ ...given, reasons })} />;
+}
+
+const PADS: Readonly<Record<WayIn, (props: PadProps) => ReactNode>> = {
+  notes: NotesPad,
+  signs: SignsPad,
+  reasons: ReasonsPad,
+};

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Answer } from '@/core/exercise/answer';
-import { type MarkQuestion, rightAnswer } from '@/core/exercise/kinds/all';
+import { type MarkQuestion, rightAnswer, shownBy } from '@/core/exercise/kinds/all';
 import { writtenSignature } from '@/core/exercise/kinds/signature/signature-question';
 import { nearest } from '@/core/identify/note-entry';
 import { placedSigns } from '@/core/mark/judging/drawn';
@@ -129,29 +129,26 @@ function QuestionStaff({ asked }: Pick<Props, 'asked'>) {
   const w = useWords();
   const say = markWords(w).given;
   const engraver = useStaffEngraver();
-  if (!engraver) return null;
+  const asks = shownBy(asked);
+  if (!asks || !engraver) return null;
   const shown =
-    asked.kind === 'name-scale'
+    'notes' in asks
       ? {
-          scene: engraver.engraveNotes(nearest(asked.question.notes), 'treble', 640),
-          text: asked.question.notes.map(w.spokenNote).join(', '),
+          scene: engraver.engraveNotes(nearest(asks.notes), 'treble', 640),
+          text: asks.notes.map(w.spokenNote).join(', '),
         }
-      : asked.kind === 'name-key'
-        ? {
-            scene: engraver.engraveSignature('treble', asked.question.fifths, 300),
-            text: signCount(asked.question.fifths),
-          }
-        : null;
+      : {
+          scene: engraver.engraveSignature('treble', asks.fifths, 300),
+          text: signCount(asks.fifths),
+        };
   return (
-    shown && (
-      <SceneView
-        id="question-staff"
-        scene={shown.scene}
-        title={say.question}
-        description={shown.text}
-        style={{ maxWidth: shown.scene.width }}
-      />
-    )
+    <SceneView
+      id="question-staff"
+      scene={shown.scene}
+      title={say.question}
+      description={shown.text}
+      style={{ maxWidth: shown.scene.width }}
+    />
   );
 }
 

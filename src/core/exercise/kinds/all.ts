@@ -5,7 +5,7 @@ import type { Answer, AnswerForm, AnswerOf } from '../answer';
 import { chordKind } from './chord/kind';
 import { degreeKind } from './degree/kind';
 import type { FieldId, Fields } from './fields';
-import type { Found, Kind, MarkSchool } from './kind';
+import type { Found, Kind, MarkSchool, Shown, WayIn } from './kind';
 import type { Limits, Picks } from './making';
 import { nameKeyKind } from './name-key/kind';
 import { nameScaleKind } from './name-scale/kind';
@@ -81,6 +81,16 @@ export function fieldsAsked({ kind, question }: MarkQuestion): Partial<Fields> {
 /** What an answer to a question is made of. */
 export function formOf({ kind, question }: MarkQuestion): AnswerForm {
   return kindOf(kind).form(question);
+}
+
+/** Where an answer is entered besides being typed. */
+export function waysIn(kind: KindId): readonly WayIn[] {
+  return kindOf(kind).ways;
+}
+
+/** What a question shows on a staff, or null where it is asked in words alone. */
+export function shownBy({ kind, question }: MarkQuestion): Shown | null {
+  return kindOf(kind).shown(question);
 }
 
 /** Why a question cannot be marked, or null where it can. */

@@ -2,6 +2,7 @@ import type { Task } from '../../mark/explain/task';
 import type { Aligned } from '../../mark/judging/align';
 import type { Judged } from '../../mark/judging/judged';
 import type { NamedKey, Written } from '../../mark/machine/written';
+import type { Fifths, SpelledNote } from '../../note/spelled';
 import type { Settings } from '../../school/settings';
 import type { Answer, AnswerForm, AnswerOf } from '../answer';
 import type { FieldId, Fields } from './fields';
@@ -34,6 +35,12 @@ export type Found = Omit<Judged, 'causes'> & {
   readonly task?: Task;
 };
 
+/** Where an answer is entered besides being typed: a staff and a keyboard, signs on a staff, a list of reasons. */
+export type WayIn = 'notes' | 'signs' | 'reasons';
+
+/** What a question shows on a staff: notes in a row, or a signature. */
+export type Shown = { readonly notes: readonly SpelledNote[] } | { readonly fifths: Fifths };
+
 /**
  * A kind of question: what is asked, what is right, how an answer is judged, and the programs that mistakes alter.
  * Rooms, the API, the ask line, the pile and tests take kinds from one list.
@@ -47,6 +54,9 @@ export type Kind<Id extends string, Question, Form extends AnswerForm> = {
   /** The fields of a question. */
   readonly of: (question: Question) => Partial<Fields>;
   readonly form: (question: Question) => Form;
+  readonly ways: readonly WayIn[];
+  /** Null where it is asked in words alone. */
+  readonly shown: (question: Question) => Shown | null;
   /** Why a question cannot be marked, or null where it can. */
   readonly problem: (question: Question) => MarkProblem | null;
   /** The answer that is all right. The question must be one that can be marked. */

@@ -79,7 +79,7 @@ export function otherMode(run: AnswerRun): void {
 }
 
 /** The tonic that sounds the same on a neighbouring letter, towards fewer signs. */
-export function twinOf(run: AnswerRun, tonic: SpelledNote, fifths: number): SpelledNote | null {
+function twinOf(run: AnswerRun, tonic: SpelledNote, fifths: number): SpelledNote | null {
   const way = fifths > 0 ? 1 : -1;
   return spelledOrNull(letterAfter(tonic.letter, way), tonic.alteration - run.whiteKeys(tonic.letter, way));
 }

@@ -1,7 +1,6 @@
 import type { AnswerCase } from '../../exercise/answer-case';
 import type { ScaleKey } from '../../exercise/practice';
 import { type SpelledNote, spelled } from '../../note/spelled';
-import { PATTERNS } from '../../scale/pattern';
 import { scaleNamed } from '../../scale/scale';
 import type { ClassWords } from '../class-words';
 import { signCount } from '../vocabulary';
@@ -79,10 +78,4 @@ export function habitCase(w: ClassWords, answer: AnswerCase, practice: ScaleKey)
     row: (notes) => notes.map(w.note).join(', '),
     practice: w.scale(practice.tonic, practice.scale),
   };
-}
-
-/** Whether the class knows the key of a mistake by one of these modes. */
-export function isMinor({ answer }: HabitCase): boolean {
-  const scale = answer.key?.scale;
-  return scale ? PATTERNS[scale].mode === 'minor' : false;
 }

@@ -52,6 +52,8 @@ export const chordKind = kind({
   from: ({ tonic, scale, degree, size, wants }): ChordQuestion => ({ tonic, scale, degree, size, wants }),
   of: (question) => question,
   form: ({ wants }): ChordForm => wants,
+  ways: [],
+  shown: () => null,
   problem: problemOf,
   right: (question, school) => {
     const chord = chordOnDegree(question.tonic, question.scale, question);

@@ -48,6 +48,8 @@ export const degreeKind = kind({
   from: ({ tonic, scale, degree }): DegreeQuestion => ({ tonic, scale, degree }),
   of: (question) => question,
   form: () => 'notes',
+  ways: [],
+  shown: () => null,
   problem: degreeProblem,
   right: (question) => ({ is: 'notes', notes: [noteOf(question)] }),
   task: (question) => ({

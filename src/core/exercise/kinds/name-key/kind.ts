@@ -11,14 +11,14 @@ import { kind } from '../kind';
 export type NameKeyQuestion = { readonly fifths: Fifths; readonly mode: Mode };
 
 /** The key a signature belongs to in a mode. Throws past the fifteen signatures. */
-export function keyOfSignature({ fifths, mode }: NameKeyQuestion): NamedKey {
+function keyOfSignature({ fifths, mode }: NameKeyQuestion): NamedKey {
   const tonic = ownerOf(fifths, mode);
   if (!tonic) throw new RangeError('one of the fifteen signatures');
   return { tonic, scale: scaleOfMode(mode) };
 }
 
 /** From signs to the major key by their rule, to the mode that was asked, and its name. */
-export function namingBySigns(mode: Mode): readonly AnswerOperation[] {
+function namingBySigns(mode: Mode): readonly AnswerOperation[] {
   return [
     { op: 'take-signs', more: 0, from: 'first', kind: 'counted' },
     { op: 'find-major', rule: 'own' },
@@ -34,6 +34,8 @@ export const nameKeyKind = kind({
   from: ({ fifths, mode }): NameKeyQuestion => ({ fifths, mode }),
   of: (question) => question,
   form: () => 'key',
+  ways: [],
+  shown: ({ fifths }) => ({ fifths }),
   problem: ({ fifths }) => (isPrintable(fifths) ? null : { code: 'fifths-out-of-range', fifths }),
   right: (question, school) => namedRight(keyOfSignature(question), school),
   task: (question) => ({

@@ -94,6 +94,8 @@ export const nameScaleKind = kind({
   from: ({ notes }): NameScaleQuestion => ({ notes }),
   of: (question) => question,
   form: () => 'key',
+  ways: ['reasons'],
+  shown: ({ notes }) => ({ notes }),
   problem: ({ notes }) => (nameOfRow(notes) ? null : { code: 'no-whole-scale' }),
   right: (question, school) => namedRight(nameOf(question), school),
   task: (question) => {

@@ -68,6 +68,8 @@ export const nameSignatureKind = kind({
   from: ({ tonic, scale }): KeyQuestion => ({ tonic, scale }),
   of: (question) => question,
   form: () => 'count',
+  ways: [],
+  shown: () => null,
   problem: signatureProblem,
   right: (question, school) => {
     const count = writtenSignature(question, school);

@@ -66,6 +66,8 @@ export const orderKind = kind({
   from: ({ order }): OrderQuestion => ({ order }),
   of: (question) => question,
   form: () => 'notes',
+  ways: [],
+  shown: () => null,
   problem: ({ order }) =>
     Number.isInteger(order) && order !== 0 && Math.abs(order) <= MOST
       ? null

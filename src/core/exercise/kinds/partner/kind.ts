@@ -18,7 +18,7 @@ export type PartnerQuestion = {
 };
 
 /** The partner of a key, or null where it has none that can be written. */
-export function partnerOf({ relation, tonic, mode }: PartnerQuestion): NamedKey | null {
+function partnerOf({ relation, tonic, mode }: PartnerQuestion): NamedKey | null {
   const key = { tonic, mode };
   if (relation === 'enharmonic') {
     const other = enharmonicKeyTonic(tonic, signatureOf(tonic, mode));
@@ -47,6 +47,8 @@ export const partnerKind = kind({
   from: ({ relation, tonic, mode }): PartnerQuestion => ({ relation, tonic, mode }),
   of: (question) => question,
   form: () => 'key',
+  ways: [],
+  shown: () => null,
   problem: (question) =>
     TONICS.includes(question.tonic) && partnerOf(question) ? null : { code: 'no-partner' },
   right: (question, school) => namedRight(partner(question), school),

@@ -50,6 +50,8 @@ export const scaleKind = kind({
     clef: clef ?? 'treble',
   }),
   form: () => 'row',
+  ways: ['notes'],
+  shown: () => null,
   problem: tonicProblem,
   right: (question, school) => ({ is: 'row', notes: rightRow(question, school) }),
   task: scaleTask,

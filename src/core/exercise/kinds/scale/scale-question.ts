@@ -25,12 +25,7 @@ export type ScaleQuestion = {
 };
 
 /** The notes that are right, as they sound, spelled: 8 one way, 15 both ways. Throws past the 21 tonics. */
-export function expectedNotes({
-  tonic,
-  scale,
-  direction,
-  melodicDown,
-}: ScaleQuestion): readonly SpelledNote[] {
+function expectedNotes({ tonic, scale, direction, melodicDown }: ScaleQuestion): readonly SpelledNote[] {
   const reading = scaleNamed(tonic, scale, melodicDown);
   if (!reading.ok) throw new RangeError('asked only where it can be spelled');
   return notesOf(reading.scale, direction);

@@ -18,6 +18,8 @@ export const signatureKind = kind({
   from: ({ tonic, scale, clef }): SignatureQuestion => ({ tonic, scale, clef }),
   of: (question) => question,
   form: () => 'drawn',
+  ways: ['signs'],
+  shown: () => null,
   problem: signatureProblem,
   right: (question, school) => ({
     is: 'drawn',

@@ -15,7 +15,7 @@ export type StepsQuestion = { readonly scale: Fields['scale']; readonly directio
 type Steps = readonly number[];
 
 /** The steps of a scale as they are gone, rising or falling. */
-export function stepsAsked({ scale, direction }: StepsQuestion): Steps {
+function stepsAsked({ scale, direction }: StepsQuestion): Steps {
   const { rising, falling } = PATTERNS[scale];
   return direction === 'up' ? rising : falling.toReversed();
 }
@@ -77,6 +77,8 @@ export const stepsKind = kind({
   from: ({ scale, direction }): StepsQuestion => ({ scale, direction: direction === 'down' ? 'down' : 'up' }),
   of: (question) => question,
   form: () => 'steps',
+  ways: [],
+  shown: () => null,
   problem: () => null,
   right: (question) => ({ is: 'steps', steps: stepsAsked(question) }),
   task: (question) => {

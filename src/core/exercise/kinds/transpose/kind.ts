@@ -28,7 +28,7 @@ function transposition({ instrument }: TransposeQuestion): Transposition | null 
 }
 
 /** The pitch an instrument reads for a sounding one, or null where it is not known or would need a third sign. */
-export function writtenFor(question: TransposeQuestion): Pitch | null {
+function writtenFor(question: TransposeQuestion): Pitch | null {
   const by = transposition(question);
   return by && transposed(question.pitch, by);
 }
@@ -89,6 +89,8 @@ export const transposeKind = kind({
   from: ({ pitch, instrument }): TransposeQuestion => ({ pitch, instrument }),
   of: (question) => question,
   form: () => 'pitch',
+  ways: [],
+  shown: () => null,
   problem: (question) => {
     const { instrument } = question;
     if (!transposition(question)) return { code: 'instrument-unknown', instrument };
@@ -104,8 +106,11 @@ export const transposeKind = kind({
   judge,
   key: () => null,
   make: (picks) => {
-    const all = Object.keys(TRANSPOSING);
-    const asked = { pitch: pitch(picks(TONICS), picks([4, 5])), instrument: picks(all) };
-    return writtenFor(asked) ? asked : { ...asked, pitch: pitch(spelled('C', 0), 5) };
+    const instrument = picks(Object.keys(TRANSPOSING));
+    const all = TONICS.flatMap((note) => [4, 5].map((octave) => pitch(note, octave)));
+    return {
+      pitch: picks(all.filter((sounding) => writtenFor({ pitch: sounding, instrument }))),
+      instrument,
+    };
   },
 });
