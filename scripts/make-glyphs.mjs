@@ -47,8 +47,15 @@ const TYPE = [
   },
   {
     prefix: 'sans',
-    chars: '0123456789WHTSGA+½',
+    chars: '0123456789WH+',
     file: 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2',
+  },
+  {
+    prefix: 'sans',
+    chars: 'TSG½',
+    file: 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2',
+    // Other words for steps.
+    apart: true,
   },
 ];
 const TYPE_WEIGHT = 650;

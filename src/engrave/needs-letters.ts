@@ -1,6 +1,10 @@
 import type { Settings } from '@/core/school/settings';
 
-/** Whether a class writes names with letters beyond A to G: in another language, or minor keys small. */
-export function needsLetters({ noteNames, keyNames }: Pick<Settings, 'noteNames' | 'keyNames'>): boolean {
-  return noteNames !== 'english' || keyNames !== 'words';
+/** Whether a class writes with letters beyond A to G, W and H: in another language, minor keys small, other steps. */
+export function needsLetters({
+  noteNames,
+  keyNames,
+  stepWords,
+}: Pick<Settings, 'noteNames' | 'keyNames' | 'stepWords'>): boolean {
+  return noteNames !== 'english' || keyNames !== 'words' || stepWords !== 'whole-half';
 }

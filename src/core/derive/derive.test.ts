@@ -271,6 +271,8 @@ describe('methods that disagree', () => {
   it('are never found among those there are', () => {
     for (const { tonic } of SCALE_TABLE) {
       for (const id of SCALE_IDS) expect(disagreement(scale(tonic, id), 'both')).toBeNull();
+      const turned = scaleNamed(noteNamed(tonic), 'melodic-minor', 'as-it-rose');
+      expect(turned.ok && disagreement(turned.scale, 'both')).toBeNull();
     }
   });
 
@@ -283,6 +285,15 @@ describe('methods that disagree', () => {
       direction: 'up',
       wanted: ['F', 'G', 'A', 'Bb', 'C', 'D', 'E', 'F'],
       answers: [{ method: 'chain', notes: ['F', 'G', 'A', 'A#', 'C', 'D', 'E', 'F'] }],
+    });
+  });
+
+  it('are told from a scale that is spelled wrongly, by the table written by hand', () => {
+    const right = scale('F', 'major');
+    const wrong = { ...right, ascending: right.ascending.with(1, noteNamed('G#')) };
+    expect(disagreement(wrong, 'up')).toMatchObject({
+      wanted: ['F', 'G', 'A', 'Bb', 'C', 'D', 'E', 'F'],
+      answers: [{ method: 'spelled', notes: ['F', 'G#', 'A', 'Bb', 'C', 'D', 'E', 'F'] }],
     });
   });
 });

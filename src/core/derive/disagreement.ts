@@ -3,14 +3,18 @@ import type { Direction } from '../scale/direction';
 import { notesOf } from '../scale/line';
 import type { Scale } from '../scale/scale';
 import type { Derivation } from './derivation';
-import { areSameNotes, derive, methodsFor } from './methods';
+import { derive, methodsFor } from './methods';
+import { tabledNotes } from './tabled';
 
-/** Methods that do not arrive at the notes of the scale. It must never be; where it is, this is what to report. */
+/**
+ * Methods, or the scale as it is spelled, that differ from the table or, where it has no row, from the spelled scale. It
+ * must never be; where it is, this is what to report.
+ */
 export type Disagreement = {
   readonly tonic: string;
   readonly scale: string;
   readonly direction: Direction;
-  /** English ASCII names, one a place of the line. */
+  /** English ASCII names, one a place of the line: the table's, or where it has no row the spelled scale's. */
   readonly wanted: readonly string[];
   readonly answers: readonly { readonly method: string; readonly notes: readonly string[] }[];
 };
@@ -22,7 +26,8 @@ function everyWay(scale: Scale, direction: Direction): readonly Derivation[] {
 }
 
 /**
- * The methods of a scale that arrive elsewhere, with their answers; null where all agree.
+ * The methods of a scale that arrive elsewhere, with their answers; null where all agree. The spelled scale is compared
+ * with the table as well.
  *
  * @param ways the derivations to compare; left out, those of every method that serves the scale
  */
@@ -31,14 +36,19 @@ export function disagreement(
   direction: Direction,
   ways: readonly Derivation[] = everyWay(scale, direction),
 ): Disagreement | null {
-  const wanted = notesOf(scale, direction);
-  const wrong = ways.filter(({ answer }) => !areSameNotes(answer, wanted));
+  const spelled = names(notesOf(scale, direction));
+  const wanted = tabledNotes(scale, direction) ?? spelled;
+  const answers = [
+    { method: 'spelled', notes: spelled },
+    ...ways.map(({ method, answer }) => ({ method, notes: names(answer) })),
+  ];
+  const wrong = answers.filter(({ notes }) => notes.join(' ') !== wanted.join(' '));
   if (wrong.length === 0) return null;
   return {
     tonic: asciiName(scale.tonic),
     scale: scale.id ?? scale.rising.join(','),
     direction,
-    wanted: names(wanted),
-    answers: wrong.map(({ method, answer }) => ({ method, notes: names(answer) })),
+    wanted,
+    answers: wrong,
   };
 }

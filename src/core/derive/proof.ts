@@ -4,6 +4,7 @@ import type { Direction } from '../scale/direction';
 import { hasSevenSteps, isFragment, type Scale } from '../scale/scale';
 import { accidentalsOf, isStandardSignature } from '../scale/signature';
 import { areSameNotes, definitionOf, methodsFor, runMethod } from './methods';
+import { isAsTabled } from './tabled';
 
 /** What is checked on a finished scale, each by itself. */
 export const CHECK_IDS = [
@@ -110,8 +111,10 @@ function signatureInOrder(scale: Scale): boolean {
   return oneKind && (scale.theoretical || isStandardSignature(signs));
 }
 
+/** Whether every method that serves the scale arrives at the notes, and the table, where it has a row, has them too. */
 function methodsAgree(scale: Scale, direction: Direction, notes: readonly SpelledNote[]): boolean {
   const asked = definitionOf(scale, direction);
+  if (!isAsTabled(scale, direction, notes)) return false;
   return methodsFor(scale).every((method) => {
     const found = runMethod(method, asked)?.notes;
     return found !== undefined && areSameNotes(found, notes);

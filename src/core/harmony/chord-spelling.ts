@@ -52,7 +52,8 @@ export type SpelledChord =
 
 /**
  * Spells a chord note by note, with the reason of each: letters in thirds, the major third by two whole steps, the
- * perfect fifth one place clockwise, the major seventh a half step below the octave (facts: chords).
+ * perfect fifth one place clockwise, the major seventh a half step below the octave (docs/theory.md, Chords, nearness,
+ * routes).
  */
 export function spellChord(root: SpelledNote, quality: ChordQuality): SpelledChord {
   const chord = chordOn(root, quality);

@@ -37,7 +37,7 @@ function byLetters(root: SpelledNote, sizes: readonly number[]): readonly string
   return notes.includes(null) ? null : [asciiName(root), ...(notes as string[])];
 }
 
-/** Numerals of the seven triads, written by hand (facts: chords). */
+/** Numerals of the seven triads, written by hand (docs/theory.md, Chords, nearness, routes). */
 const TRIADS_OF = {
   major: 'I ii iii IV V vi vii°',
   'natural-minor': 'i ii° III iv v VI VII',

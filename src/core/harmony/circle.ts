@@ -119,7 +119,7 @@ function majorAt(count: number): SpelledNote {
 
 /**
  * Builds the circle place by place: from C at the top by fifths up, then from C by fifths down, until the arms meet
- * (facts: round the circle). Each fifth is five letters and seven half steps; from B up and from F down the bare
+ * (docs/theory.md, Key signatures). Each fifth is five letters and seven half steps; from B up and from F down the bare
  * letter is one half step short, and its sign is needed.
  */
 export function buildCircle(size: CircleSize): readonly CircleStep[] {

@@ -18,7 +18,7 @@ export type Neighbour = {
 /**
  * The new note of a signature reached from its neighbour: coming clockwise the last of its seven on the line of
  * fifths, anticlockwise the first. It is the 7th of the new major and the 2nd of the new minor, or the 4th and the 6th
- * (facts: round the circle).
+ * (docs/theory.md, Key signatures).
  */
 export function newNoteAt(signature: number, way: Way): SpelledNote | null {
   return noteAtFifths(way > 0 ? signature + 5 : signature - 1);

@@ -27,7 +27,7 @@ const SEVENTH_SIGN: Readonly<Record<ChordQuality, string>> = {
 
 /**
  * The Roman numeral of a chord in a key as a class writes it: quality by case or by a word, a degree below major's
- * with its flat or without, diminished as ° or dim (facts: schools, chords). A half-diminished seventh has ø.
+ * with its flat or without, diminished as ° or dim (docs/theory.md, Schools). A half-diminished seventh has ø.
  */
 export function numeralOf({ root, quality }: Chord, tonic: SpelledNote, school: NumeralSchool): string {
   const { degree, alteration } = degreeOf(root, tonic);

@@ -148,7 +148,8 @@ function jumpOf(from: Key, to: Key): Route {
 
 /**
  * Plans the way from one key to another: neighbours one at a time, one new note each; at the enharmonic seam a
- * respelling instead; both ways round where they tie (facts: routes). Besides, the longer way round and the jump.
+ * respelling instead; both ways round where they tie; besides, the longer way round and the jump (docs/theory.md,
+ * Chords, nearness, routes).
  */
 export function journeyOf(from: Key, to: Key): Journey {
   const { clockwise, anticlockwise } = distanceOf(from, to);

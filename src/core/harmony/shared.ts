@@ -1,7 +1,10 @@
 import { pitchClass, type SpelledNote } from '../note/spelled';
 import { type Key, notesOf, signatureOfKey } from './key';
 
-/** What two keys share. It differs by spelling and by sound, so both are always said (facts: nearness). */
+/**
+ * What two keys share. It differs by spelling and by sound, so both are always said (docs/theory.md, Chords, nearness,
+ * routes).
+ */
 export type SharedNotes = {
   /** Notes of the first key that the second spells the same, in the order of the first. */
   readonly spelled: readonly SpelledNote[];

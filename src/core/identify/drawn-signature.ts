@@ -45,7 +45,7 @@ export type DrawnReading<Problem = SignatureProblem> =
 
 /**
  * Reads drawn signs as a key signature: not mixed, the first none to seven of their order, each once and in order
- * (facts: key signatures). The first thing that is wrong is the problem. No signs are a full answer.
+ * (docs/theory.md, Key signatures). The first thing that is wrong is the problem. No signs are a full answer.
  *
  * @example readDrawn('Bb Eb'.split(' ').map(noteNamed)).fifths // -2
  */

@@ -90,7 +90,7 @@ function owner(count: Fifths, mode: Mode): SpelledNote {
 }
 
 /**
- * The keys that own a signature, step by step (facts: signature to name): its signs by the order, the major key by a
+ * The keys that own a signature, step by step (docs/theory.md, Key signatures): its signs by the order, the major key by
  * rule of thumb with its exception, the minor key by the class's way, every mode, and what decides between major and
  * minor. Throws past seven signs.
  *

@@ -79,7 +79,7 @@ function namesOf(notes: readonly SpelledNote[]): readonly ScaleName[] {
 }
 
 /**
- * Names a line of spelled notes (facts: name a scale from its notes): the spelling is judged first, then the third,
+ * Names a line of spelled notes (docs/theory.md, Derivations): the spelling is judged first, then the third,
  * the seventh and the sixth decide in turn, then all steps must fit before a name is given. Every scale that holds
  * all the notes as they are spelled is a name; a line's first and last note rank them.
  *

@@ -76,7 +76,7 @@ function saidMajor(tonic: SpelledNote, scale: ScaleId, way: readonly CountingFac
   return first?.code === 'parent-degree' ? first.parent : null;
 }
 
-/** Signs of a major key said in order until its rule stops (facts: name to signature). */
+/** Signs of a major key said in order until its rule stops (docs/theory.md, Key signatures). */
 function saidSigns(tonic: SpelledNote, signs: readonly SpelledNote[]): readonly WriteFact[] {
   const kind = signs[0]?.alteration ?? 0;
   if (kind === 0) return [{ code: 'no-signs', tonic }];

@@ -49,7 +49,7 @@ export function letterIn(names: NoteNames, letter: Letter): string {
 }
 
 /**
- * The name of a note (facts: notes).
+ * The name of a note (docs/theory.md, Notes).
  *
  * @example noteIn('german', noteNamed('Bb')) // 'B'
  * @example noteIn('german', noteNamed('Bbb')) // 'Heses'

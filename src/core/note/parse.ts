@@ -43,7 +43,7 @@ const SIGN_WORDS: ReadonlyMap<string, Alteration> = new Map([
 ]);
 
 /**
- * Reads one note typed with English names (facts: notes, typed forms). A lone `b` is B and `bb` is B flat;
+ * Reads one note typed with English names (docs/theory.md, Notes). A lone `b` is B and `bb` is B flat;
  * capitals and small letters are one; spaces and hyphens between letter and sign are free.
  *
  * @example noteName(readEnglishNote('F-sharp').note) // 'F♯'

@@ -9,7 +9,8 @@ export type BarSign = { readonly sign: Alteration; readonly courtesy: boolean };
 
 /**
  * The signs printed in a bar after another one. A bar line ends every accidental, so a note that is plain again
- * needs no sign; a class may ask for the cancelling one, allow it in brackets, or leave it out (facts: reach).
+ * needs no sign; a class may ask for the cancelling one, allow it in brackets, or leave it out (docs/theory.md, Key
+ * signatures).
  */
 export function signsAfterBar(
   before: readonly Pitch[],

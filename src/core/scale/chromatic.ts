@@ -4,8 +4,8 @@ import { type SpelledNote, semitonesAbove, spelledOrNull } from '../note/spelled
 type Between = { readonly from: SpelledNote; readonly to: SpelledNote; readonly falling: boolean };
 
 /**
- * The note between two neighbours of a key: rising, the lower one raised; falling, the upper one lowered (facts:
- * scales). Null where it would need a third sign; `from` is the lower of the two.
+ * The note between two neighbours of a key: rising, the lower one raised; falling, the upper one lowered
+ * (docs/theory.md, Scales). Null where it would need a third sign; `from` is the lower of the two.
  */
 function chromaticBetween({ from, to, falling }: Between): SpelledNote | null {
   return falling

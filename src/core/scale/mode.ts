@@ -6,7 +6,7 @@ export const MODES = ['lydian', 'major', 'mixolydian', 'dorian', 'minor', 'phryg
 
 export type Mode = (typeof MODES)[number];
 
-/** The degree of the parent major on which a mode begins (facts: scales). */
+/** The degree of the parent major on which a mode begins (docs/theory.md, Scales). */
 export const PARENT_DEGREE: Readonly<Record<Mode, number>> = {
   major: 1,
   dorian: 2,

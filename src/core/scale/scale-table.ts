@@ -1,6 +1,6 @@
 /**
- * The scales of the 21 tonics written out by hand, for tests to compare with: tonic, major, natural minor, and the
- * 6th and 7th that the minor forms raise. Nothing here is computed.
+ * The scales of the 21 tonics written out by hand, for tests and the proof to compare with: tonic, major, natural
+ * minor, and the 6th and 7th that the minor forms raise. Nothing here is computed.
  */
 const TABLE = `
 C  | C D E F G A B                | C D Eb F G Ab Bb              | A B

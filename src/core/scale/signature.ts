@@ -77,7 +77,7 @@ export function enharmonicKeyTonic(tonic: SpelledNote, signature: Fifths): Spell
 }
 
 /**
- * The place of the sign that names the major key (facts: signature to name): the last sharp, the last flat but one.
+ * The place of the sign that names the major key (docs/theory.md, Key signatures): last sharp, last flat but one.
  * Null where none does: no signs, and one flat, which is the exception.
  */
 export function decidingSign(count: Fifths): number | null {

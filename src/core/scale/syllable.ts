@@ -33,8 +33,8 @@ function placesToDo(mode: Mode, { solfege, modeSyllables }: School): number {
 }
 
 /**
- * The movable-do syllable of a note in a key, or null where the class sings none or the note has none (facts:
- * schools, solfège). Minor stands on do with lowered syllables, or on la; a mode on its own syllable or on do.
+ * The movable-do syllable of a note in a key, or null where the class sings none or the note has none. Minor
+ * stands on do with lowered syllables, or on la; a mode on its own syllable or on do (docs/theory.md, Schools).
  *
  * @example syllableOf(noteNamed('Eb'), noteNamed('C'), 'minor', { solfege: 'do-minor', modeSyllables: 'own', seventh: 'ti' }) // 'me'
  * @example syllableOf(noteNamed('G#'), noteNamed('A'), 'minor', { solfege: 'la-minor', modeSyllables: 'own', seventh: 'ti' }) // 'si'

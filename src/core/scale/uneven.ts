@@ -70,8 +70,8 @@ function costOf(
 /**
  * Spells a pattern that does not have seven steps: of the spellings that rise from the tonic to its octave, the one
  * with the fewest signs, then with the fewest letters skipped or repeated, then with signs of the tonic's own kind
- * (facts: scales). A plain tonic takes signs of one kind where it can: those that make fewer augmented and diminished
- * steps, or else sharps. Null where a note would need a third sign.
+ * (docs/theory.md, Scales). A plain tonic takes signs of one kind where it can: those that make fewer augmented and
+ * diminished steps, or else sharps. Null where a note would need a third sign.
  *
  * @example spellUneven(noteNamed('C'), [2, 2, 2, 2, 2, 2]).map(noteName).join(' ') // 'C D E F♯ G♯ A♯ C'
  * @example spellUneven(noteNamed('C'), [2, 1, 2, 1, 2, 1, 2, 1]).map(noteName).join(' ') // 'C D E♭ F G♭ A♭ A B C'

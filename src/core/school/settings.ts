@@ -1,6 +1,6 @@
 /**
- * What schools of teaching differ in, with the choices of each (facts: schools). The first choice is the usual one.
- * Settings are a class's own: every word, sign and file follows them.
+ * What schools of teaching differ in, with the choices of each (docs/theory.md, Schools). The first choice is the usual
+ * one. Settings are a class's own: every word, sign and file follows them.
  */
 export const CHOICES = {
   /** `W H`, `T S`, `G H`, `1 ½`. */

@@ -1,7 +1,7 @@
 /** What an instrument is written above concert pitch, in letters and in semitones; below where negative. */
 export type Transposition = { readonly letters: number; readonly semitones: number };
 
-/** Transposing instruments (facts: chords, nearness, routes, patterns, instruments). */
+/** Transposing instruments (docs/theory.md, Instruments). */
 export const TRANSPOSING: Readonly<Record<string, Transposition>> = {
   'b-flat': { letters: 1, semitones: 2 },
   'tenor-saxophone': { letters: 8, semitones: 14 },
