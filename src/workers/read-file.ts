@@ -106,7 +106,7 @@ function writtenLine({ part, notes }: ScoreLine): readonly WrittenLine[] {
     octave,
     printed,
   }));
-  return [{ part, code: answerCode({ is: 'row', notes: row }) }];
+  return [{ part, code: answerCode({ is: 'scale', notes: row }) }];
 }
 
 function scalesOf(

@@ -9,11 +9,11 @@ export function wordsOfLine(text: string): readonly string[] {
     .replace(/[?!.,;:"“”'‘’()]+/gu, ' ')
     .split(/\s+/u)
     .filter((word) => word !== '')
-    .flatMap(apart);
+    .flatMap(takenApart);
 }
 
 /** Words that are written together taken apart: `Cmaj`, `Am`, `C-Dur`, `3#`, `4b`. */
-function apart(word: string): readonly string[] {
+function takenApart(word: string): readonly string[] {
   if (Object.hasOwn(SCALE_LEXICON, word.toLowerCase())) return [word];
   const key = /^(.+?)-?(dur|moll)$/iu.exec(word);
   if (key?.[1] && key[2]) return [key[1], key[2]];

@@ -43,7 +43,7 @@ export type AnswerCase = {
 
 function notesIn(answer: Answer): readonly SpelledNote[] {
   switch (answer.is) {
-    case 'row':
+    case 'scale':
       return answer.notes.map(({ note }) => note);
     case 'notes':
       return answer.notes;

@@ -2,7 +2,7 @@ import type { DrawnSign } from '../mark/judging/drawn';
 import type { NamedKey } from '../mark/machine/written';
 import type { Pitch } from '../note/pitch';
 import type { Fifths, SpelledNote } from '../note/spelled';
-import type { WrittenNote } from './entry/row-entry';
+import type { WrittenNote } from './entry/scale-entry';
 
 /** One thing that was reasoned: the half steps between two degrees of the scale. */
 export type Reason = { readonly from: number; readonly to: number; readonly semitones: number };
@@ -12,7 +12,7 @@ export type Answer =
   | { readonly is: 'blank' }
   /** Notes as they sound, spelled, with what is known of octaves, printed signs and the signature that was drawn. */
   | {
-      readonly is: 'row';
+      readonly is: 'scale';
       readonly notes: readonly WrittenNote[];
       readonly signature?: readonly DrawnSign[] | undefined;
     }

@@ -16,8 +16,8 @@ const notes = (most: number) => fc.array(anyNote, { minLength: 1, maxLength: mos
 
 /** Any answer of each form, right or wrong, as it would be typed: notes of a row without octaves or printed signs. */
 export const ANY_TYPED: Readonly<Record<Exclude<Answer['is'], 'blank'>, fc.Arbitrary<Answer>>> = {
-  row: notes(20).map((all) => ({
-    is: 'row',
+  scale: notes(20).map((all) => ({
+    is: 'scale',
     notes: all.map((note) => ({ note, octave: null, printed: undefined })),
   })),
   drawn: fc
@@ -57,7 +57,7 @@ const WRITTEN_ROW: fc.Arbitrary<Answer> = fc
     }),
     { minLength: 1, maxLength: 20 },
   )
-  .map((row) => ({ is: 'row', notes: row }));
+  .map((row) => ({ is: 'scale', notes: row }));
 
 const REASONED_KEY: fc.Arbitrary<Answer> = fc
   .tuple(
@@ -76,6 +76,6 @@ const REASONED_KEY: fc.Arbitrary<Answer> = fc
 /** Any answer of each form, however it was entered. */
 export const ANY_ANSWER: typeof ANY_TYPED = {
   ...ANY_TYPED,
-  row: fc.oneof(ANY_TYPED.row, WRITTEN_ROW),
+  scale: fc.oneof(ANY_TYPED.scale, WRITTEN_ROW),
   key: fc.oneof(ANY_TYPED.key, REASONED_KEY),
 };

@@ -5,7 +5,7 @@ import { scaleIdFrom } from '../scale/pattern';
 import { signCode, signOfCode } from '../scale/printed';
 import type { Settings } from '../school/settings';
 import { type Answer, type AnswerForm, type AnswerOf, BLANK, type Reason } from './answer';
-import type { WrittenNote } from './entry/row-entry';
+import type { WrittenNote } from './entry/scale-entry';
 import {
   fieldsAsked,
   fieldsOf,
@@ -134,7 +134,7 @@ function rowFrom(code: string): Answer | null {
   const notes = whole(rowParts(row).map(writtenFrom));
   const signature = drawn === undefined ? undefined : whole(rowParts(drawn).map(drawnFrom));
   if (!notes || signature === null) return null;
-  return signature ? { is: 'row', notes, signature } : { is: 'row', notes };
+  return signature ? { is: 'scale', notes, signature } : { is: 'scale', notes };
 }
 
 const BLANK_CODE = '_';
@@ -144,7 +144,7 @@ export function answerCode(answer: Answer): string {
   switch (answer.is) {
     case 'blank':
       return BLANK_CODE;
-    case 'row': {
+    case 'scale': {
       const drawn = answer.signature ? `~${rowCode(answer.signature.map(drawnCode))}` : '';
       return rowCode(answer.notes.map(writtenCode)) + drawn;
     }
@@ -166,7 +166,7 @@ export function answerCode(answer: Answer): string {
 }
 
 const READERS: Readonly<Record<AnswerForm, (code: string) => Answer | null>> = {
-  row: rowFrom,
+  scale: rowFrom,
   drawn: (code) => {
     const signs = whole(rowParts(code).map(drawnFrom));
     return signs && { is: 'drawn', signs };

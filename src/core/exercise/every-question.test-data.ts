@@ -91,7 +91,7 @@ export function handIn(asked: MarkQuestion, written: Written): Answer {
     case 'notes': {
       if (asked.kind === 'scale')
         return {
-          is: 'row',
+          is: 'scale',
           notes: written.notes.map((note) => ({ note, octave: null, printed: undefined })),
         };
       if (asked.kind === 'signature')

@@ -17,7 +17,7 @@ function thingOf(answer: Answer): Thing | null {
       return { is: 'pitch', pitch: answer.pitch };
     case 'notes':
       return answer.notes[0] ? noteThing(answer.notes[0]) : null;
-    case 'row':
+    case 'scale':
       return answer.notes[0] ? noteThing(answer.notes[0].note) : null;
     default:
       return null;
@@ -42,7 +42,7 @@ function judgeBlank(asked: MarkQuestion, school: MarkSchool): Judged {
     causes: [],
     checks: [],
     wrong: [],
-    parts: { of, wrong: of, halfRight: 0, apart: 0 },
+    parts: { of, wrong: of, halfRight: 0, separate: 0 },
   };
 }
 

@@ -1,7 +1,7 @@
 import type { SpelledNote } from '../note/spelled';
 import type { Settings } from '../school/settings';
 import { type Chord, chordOn } from './chord';
-import { type Key, notesOf } from './key';
+import { type Key, keyNotes } from './key';
 import { type NumeralSchool, numeralOf, stackedOn } from './numeral';
 import { raisedSeventh } from './raised-seventh';
 
@@ -41,7 +41,7 @@ export function chordsOfKey(
   size: ChordSize,
   school: NumeralSchool & Pick<Settings, 'dominant'>,
 ): readonly KeyChord[] {
-  const notes = notesOf(key);
+  const notes = keyNotes(key);
   if (!notes) throw new RangeError('a key that needs a third sign');
   const chords = chordsOfScale(notes, size, school);
   const leading = key.mode === 'minor' && school.dominant === 'major' ? raisedSeventh(key.tonic) : null;
@@ -61,7 +61,7 @@ export function dominantOf(root: SpelledNote, seventh: boolean): Chord | null {
 
 /** Two, five and one of a key, in sevenths: three chords whose roots fall by fifths. */
 export function twoFiveOne(key: Key): readonly Chord[] | null {
-  const notes = notesOf(key);
+  const notes = keyNotes(key);
   if (!notes) return null;
   const leading = key.mode === 'minor' ? raisedSeventh(key.tonic) : null;
   const dominant = leading ? [...notes.slice(0, 6), leading] : notes;

@@ -1,7 +1,7 @@
 import { letterAfter } from '../note/letter';
 import { heightOf, type Pitch, pitch } from '../note/pitch';
 import { fifthsOf, noteAtFifths, type SpelledNote, semitonesAbove } from '../note/spelled';
-import { type Key, notesOf } from './key';
+import { type Key, keyNotes } from './key';
 
 /** A pitch a perfect fifth higher: four letters up; null where it would need a third sign. */
 export function aFifthHigher(low: Pitch): Pitch | null {
@@ -27,7 +27,7 @@ export type CarriedNote = {
  * @example carryLine([noteNamed('B')], { tonic: noteNamed('C'), mode: 'major' })[0].semitones // 6
  */
 export function carryLine(notes: readonly SpelledNote[], key: Key): readonly CarriedNote[] {
-  const scale = notesOf(key) ?? [];
+  const scale = keyNotes(key) ?? [];
   return notes.map((note) => {
     const perfect = noteAtFifths(fifthsOf(note) + 1);
     const letter = letterAfter(note.letter, 4);

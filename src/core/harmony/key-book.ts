@@ -3,7 +3,7 @@ import { fifths } from '../note/spelled';
 import { MODES, type Mode } from '../scale/mode';
 import { accidentalsOf } from '../scale/signature';
 import { type CircleSize, MOST_PLACES } from './circle';
-import { enharmonicKey, type Key, keyAt, notesOf, parallelKey } from './key';
+import { enharmonicKey, type Key, keyAt, keyNotes, parallelKey } from './key';
 import { newNoteAt } from './neighbour';
 
 /** The columns a key book can have. */
@@ -62,7 +62,7 @@ export function bookRow(signature: number): BookRow {
     major,
     minor: keyOf(count, 'minor'),
     modes: MODES.filter((mode) => mode !== 'major' && mode !== 'minor').map((mode) => keyOf(count, mode)),
-    notes: notesOf(major) ?? [],
+    notes: keyNotes(major) ?? [],
     newSign: signature === 0 ? null : newNoteAt(signature, signature > 0 ? 1 : -1),
     parallel: parallelKey(major),
     enharmonic: enharmonicKey(major),

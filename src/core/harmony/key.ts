@@ -26,9 +26,9 @@ export function isSameKey(one: Key, other: Key): boolean {
  * The seven notes of a key from its tonic up: seven neighbours on the line of fifths, from one place under its
  * signature's major tonic. Null where one would need a third sign, far outside the 21 tonics.
  *
- * @example notesOf({ tonic: noteNamed('F'), mode: 'minor' }).map(noteName).join(' ') // 'F G A♭ B♭ C D♭ E♭'
+ * @example keyNotes({ tonic: noteNamed('F'), mode: 'minor' }).map(noteName).join(' ') // 'F G A♭ B♭ C D♭ E♭'
  */
-export function notesOf(key: Key): readonly SpelledNote[] | null {
+export function keyNotes(key: Key): readonly SpelledNote[] | null {
   const first = signatureOfKey(key) - 1;
   const notes = Array.from({ length: 7 }, (_, place) => noteAtFifths(first + place));
   if (notes.some((note) => note === null)) return null;

@@ -5,7 +5,15 @@ import { asciiName, pitchClass, type SpelledNote } from '../note/spelled';
 import { MODES, PARENT_DEGREE } from '../scale/mode';
 import { SCALE_TABLE } from '../scale/scale-table';
 import { TONICS } from '../scale/tonic';
-import { enharmonicKey, isSameKey, type Key, notesOf, parallelKey, relativeKey, signatureOfKey } from './key';
+import {
+  enharmonicKey,
+  isSameKey,
+  type Key,
+  keyNotes,
+  parallelKey,
+  relativeKey,
+  signatureOfKey,
+} from './key';
 import { bookOrder, bookRow } from './key-book';
 import { neighbourOf } from './neighbour';
 import { distanceOf, sharedNotes } from './shared';
@@ -50,7 +58,7 @@ C# | A# minor | C# minor | Db major
 
 describe('a key', () => {
   it('has the notes of the table on all 21 tonics, major and minor', () => {
-    for (const each of KEYS) expect(names(notesOf(each) ?? [])).toBe(tableNotes(each).join(' '));
+    for (const each of KEYS) expect(names(keyNotes(each) ?? [])).toBe(tableNotes(each).join(' '));
   });
 
   it('of a mode is its parent begun on another degree', () => {
@@ -59,7 +67,7 @@ describe('a key', () => {
         const degree = PARENT_DEGREE[mode] - 1;
         const home = major[degree];
         if (!home) throw new Error(tonic);
-        const notes = notesOf({ tonic: noteNamed(home), mode });
+        const notes = keyNotes({ tonic: noteNamed(home), mode });
         expect(names(notes ?? [])).toBe([...major.slice(degree), ...major.slice(0, degree)].join(' '));
       }
     }

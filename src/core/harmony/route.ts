@@ -1,7 +1,7 @@
 import type { Fifths, SpelledNote } from '../note/spelled';
 import { isPrintable, practicalSignature } from '../scale/signature';
 import type { Chord } from './chord';
-import { isSameKey, type Key, keyAt, notesOf, signatureOfKey } from './key';
+import { isSameKey, type Key, keyAt, keyNotes, signatureOfKey } from './key';
 import { newNoteAt, type Way } from './neighbour';
 import { pivotChords } from './pivot';
 import { distanceOf } from './shared';
@@ -137,7 +137,7 @@ function routesRound(from: Key, to: Key, way: Way, hops: number): readonly Route
 
 /** All notes at once: every note of the end that the start does not have. */
 function jumpOf(from: Key, to: Key): Route {
-  const [one, other] = [notesOf(from) ?? [], notesOf(to) ?? []];
+  const [one, other] = [keyNotes(from) ?? [], keyNotes(to) ?? []];
   const newNotes = other.filter((note) => !one.includes(note));
   const stops: readonly RouteStop[] = [
     { key: from, by: 'start', newNotes: [], pivots: [] },

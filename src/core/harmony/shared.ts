@@ -1,5 +1,5 @@
 import { pitchClass, type SpelledNote } from '../note/spelled';
-import { type Key, notesOf, signatureOfKey } from './key';
+import { type Key, keyNotes, signatureOfKey } from './key';
 
 /**
  * What two keys share. It differs by spelling and by sound, so both are always said (docs/theory.md, Chords, nearness,
@@ -16,7 +16,7 @@ export type SharedNotes = {
 
 /** Compares two keys note by note. Throws for a key that cannot be spelled; none on the 21 tonics is. */
 export function sharedNotes(one: Key, other: Key): SharedNotes {
-  const [from, to] = [notesOf(one), notesOf(other)];
+  const [from, to] = [keyNotes(one), keyNotes(other)];
   if (!from || !to) throw new RangeError('a key that needs a third sign');
   const sounds = new Set(to.map(pitchClass));
   return {

@@ -11,7 +11,7 @@ export type DecisionStep = { readonly fact: Decision; readonly at: readonly numb
 export type Decision =
   /** The row as it is read, turned round where it falls. */
   | {
-      readonly code: 'row';
+      readonly code: 'direction';
       readonly way: Identified['way'];
       readonly rising: readonly SpelledNote[];
     }
@@ -180,7 +180,7 @@ export function decide(given: Given): readonly DecisionStep[] {
     return steps;
   }
   const offset = way === 'down' ? (at: number) => notes.length - 1 - at : (at: number) => at;
-  say({ code: 'row', way, rising }, everywhere);
+  say({ code: 'direction', way, rising }, everywhere);
   if (findings.length > 0)
     say(
       { code: 'spelling-wrong', findings },

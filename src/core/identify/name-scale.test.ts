@@ -73,7 +73,7 @@ describe('the way to a name', () => {
 
   it('judges the spelling, then the third, then what is left to tell apart, then all steps', () => {
     expect(codes('F G Ab Bb C Db E F')).toEqual([
-      'row',
+      'direction',
       'spelling-right',
       'third',
       'degree',
@@ -114,7 +114,13 @@ describe('the way to a name', () => {
       'letter-skipped 4',
     ]);
     expect(found.sounding.map(({ scale, at }) => `${scale} ${at}`)).toEqual(['major 3']);
-    expect(codes('F G A A# C D E F')).toEqual(['row', 'spelling-wrong', 'third', 'degree', 'sounds-like']);
+    expect(codes('F G A A# C D E F')).toEqual([
+      'direction',
+      'spelling-wrong',
+      'third',
+      'degree',
+      'sounds-like',
+    ]);
     expect(identify(notes('Eb F G Ab Bb C D E')).findings.map(({ code }) => code)).toEqual(['top-differs']);
   });
 

@@ -29,13 +29,13 @@ export function enterLetter(entry: NoteEntry, letter: Letter): NoteEntry {
  * sign in hand is a flat, else a sharp.
  */
 export function enterKey(entry: NoteEntry, key: number): NoteEntry {
-  const [first, second] = notesOfKey(key);
+  const [first, second] = spellingsOfPianoKey(key);
   const note = second && entry.sign < 0 ? second : first;
   return note ? entered(entry, note) : entry;
 }
 
 /** The notes with which a key is entered: the letter of a white one; of a black one its sharp, then its flat. */
-export function notesOfKey(key: number): readonly SpelledNote[] {
+export function spellingsOfPianoKey(key: number): readonly SpelledNote[] {
   const signs: readonly Alteration[] = isBlackKey(key) ? [1, -1] : [0];
   return signs.flatMap((sign) => {
     const letter = LETTERS.find((each) => SEMITONES_ABOVE_C[each] + sign === key);

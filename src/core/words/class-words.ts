@@ -25,7 +25,7 @@ export type ClassWords = {
   /** As it is printed: `C♯`, `Cis`, `Do♯`. */
   readonly note: (note: SpelledNote) => string;
   /** Notes one after the other: `C D E`. */
-  readonly row: (notes: readonly SpelledNote[]) => string;
+  readonly noteList: (notes: readonly SpelledNote[]) => string;
   /** As a voice reads it: `C sharp`. */
   readonly spokenNote: (note: SpelledNote) => string;
   /** With its sign said even where it is a natural: `B♮`; in names that are words the name alone: `H`. */
@@ -101,7 +101,7 @@ function build(settings: Settings, sayings: Sayings): ClassWords {
     settings,
     sayings,
     note,
-    row: (notes) => notes.map(note).join(' '),
+    noteList: (notes) => notes.map(note).join(' '),
     spokenNote: (each) => spokenIn(names, each),
     noteWithSign: (each) => (each.alteration === 0 && signed ? `${note(each)}♮` : note(each)),
     letter: (letter) => letterIn(names, letter),

@@ -25,7 +25,7 @@ const scale = (
 });
 
 function notesIn(given: Answer): string {
-  if (given.is !== 'row') throw new Error(given.is);
+  if (given.is !== 'scale') throw new Error(given.is);
   return given.notes.map(({ note }) => asciiName(note)).join(' ');
 }
 

@@ -14,11 +14,11 @@ import { fifths } from '../note/spelled';
 import { USUAL_SETTINGS } from '../school/settings';
 import type { ClassWords } from './class-words';
 import { sayFinding } from './say-finding';
-import { sayExplanation, sayHabit } from './say-habit';
 import { sayMarkCheck } from './say-mark-check';
 import { sayMarkProblem } from './say-mark-problem';
 import { sayMarks } from './say-marks';
 import type { SaidStep } from './say-method';
+import { sayExplanation, sayMistake } from './say-mistake';
 
 const said = (lines: readonly string[]): readonly SaidStep[] => lines.map((text) => ({ text, reason: null }));
 
@@ -87,7 +87,7 @@ function markedLines(w: ClassWords, asked: MarkQuestion, answer: Answer): readon
     ...judged.causes.map((cause) => sayExplanation(w, cause, key, asked.kind)),
     ...judged.causes.flatMap(({ habits }) =>
       habits.flatMap((id) => {
-        const { name, why, say, cure } = sayHabit(w, id, about, practiceFor(id, key));
+        const { name, why, say, cure } = sayMistake(w, id, about, practiceFor(id, key));
         return [`${name}.`, why, say, cure];
       }),
     ),

@@ -1,6 +1,6 @@
 import type { Answer } from '../exercise/answer';
 import { clefSignature } from '../exercise/entry/entry-frame';
-import { MOST_WRITTEN, type WrittenNote } from '../exercise/entry/row-entry';
+import { MOST_WRITTEN, type WrittenNote } from '../exercise/entry/scale-entry';
 import { formOf, type MarkQuestion } from '../exercise/kinds/all';
 import { readNumeral } from '../exercise/kinds/chord/read-numeral';
 import { writtenSignature } from '../exercise/kinds/signature/signature-question';
@@ -183,7 +183,7 @@ function notesGiven(
   is: Answer['is'],
   tokens: readonly Token[],
 ): GivenReading {
-  if (is === 'row')
+  if (is === 'scale')
     return { ok: true, given: { is, notes: rowFrom(w, tokens, clefSignature(asked, w.settings)) } };
   if (is === 'drawn' && asked.kind === 'signature')
     return { ok: true, given: { is, signs: drawnFrom(w, tokens, asked) } };

@@ -22,7 +22,7 @@ export function sayReading(w: ClassWords, reading: AskReading): string {
     case 'signature':
       return `The signature of ${keyText(w, reading)}`;
     case 'name':
-      return `What is ${w.row(reading.notes)}?`;
+      return `What is ${w.noteList(reading.notes)}?`;
     case 'route':
       return `From ${keyName(w, reading.from)} to ${keyName(w, reading.to)}`;
     case 'chords':

@@ -22,7 +22,7 @@ export function sayMove(w: ClassWords, { before, move, is, wanted, part, verdict
   const fitting = move.sizes.every((size, at) => size === move.wanted[at]);
   const reason = fitting
     ? 'It does not do: a step before it has to be mended first.'
-    : `It does not do: ${w.row(move.run)} is ${stepsText(w, move.sizes)}, not ${stepsText(w, move.wanted)}.`;
+    : `It does not do: ${w.noteList(move.run)} is ${stepsText(w, move.sizes)}, not ${stepsText(w, move.wanted)}.`;
   return { text, reason };
 }
 

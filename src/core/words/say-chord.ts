@@ -69,7 +69,7 @@ export function sayChordStep(w: ClassWords, fact: ChordFact): SaidStep {
     case 'chord-seventh':
       return seventhLine(w, fact);
     case 'chord-spelled':
-      return { text: `${chordName(w, fact.chord)}: ${w.row(fact.chord.notes)}.`, reason: null };
+      return { text: `${chordName(w, fact.chord)}: ${w.noteList(fact.chord.notes)}.`, reason: null };
   }
 }
 

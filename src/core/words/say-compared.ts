@@ -23,9 +23,9 @@ export function sayCompared(
 ): readonly string[] {
   const [first, second] = [each(one, direction), each(other, direction)];
   const aloneIn = (scale: Scale, notes: readonly SpelledNote[]) =>
-    notes.length === 0 ? [] : [`Only in ${scaleName(w, scale)}: ${w.row(notes)}.`];
+    notes.length === 0 ? [] : [`Only in ${scaleName(w, scale)}: ${w.noteList(notes)}.`];
   const both = first.filter((note) => second.includes(note));
-  const shared = both.length === 0 ? 'No note is spelled alike in both.' : `In both: ${w.row(both)}.`;
+  const shared = both.length === 0 ? 'No note is spelled alike in both.' : `In both: ${w.noteList(both)}.`;
   const alone = [
     ...aloneIn(
       one,
@@ -48,5 +48,5 @@ function signatures(one: Scale, other: Scale): readonly string[] {
 
 /** That two methods arrive at the same notes. */
 export function sayAgreed(w: ClassWords, notes: readonly SpelledNote[]): string {
-  return `Both arrive at the same notes: ${w.row(notes)}.`;
+  return `Both arrive at the same notes: ${w.noteList(notes)}.`;
 }

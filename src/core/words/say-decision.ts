@@ -14,7 +14,7 @@ const steps = (w: ClassWords, sizes: readonly number[]) => sizes.map(w.stepLette
 /** One step on the way from notes to the name of their scale. */
 export function sayDecision(w: ClassWords, fact: Decision): SaidStep {
   switch (fact.code) {
-    case 'row':
+    case 'direction':
       return rowLine(w, fact);
     case 'spelling-right':
       return plain(
@@ -57,15 +57,15 @@ export function sayDecision(w: ClassWords, fact: Decision): SaidStep {
   }
 }
 
-function rowLine(w: ClassWords, { way, rising }: Of<'row'>): SaidStep {
-  if (way === 'up') return plain(`A row going up: ${w.row(rising)}.`);
+function rowLine(w: ClassWords, { way, rising }: Of<'direction'>): SaidStep {
+  if (way === 'up') return plain(`A row going up: ${w.noteList(rising)}.`);
   if (way === 'both')
     return {
-      text: `Up and down; take the way up: ${w.row(rising)}.`,
+      text: `Up and down; take the way up: ${w.noteList(rising)}.`,
       reason: 'A scale is named by its rising form.',
     };
   return {
-    text: `Going down; turned round: ${w.row(rising)}.`,
+    text: `Going down; turned round: ${w.noteList(rising)}.`,
     reason: 'A scale is named by its rising form.',
   };
 }
@@ -128,13 +128,13 @@ function misfitLine(w: ClassWords, { rotation, steps: sizes, tonic }: Of<'steps-
 
 /** A scale that a row only sounds like, with its own spelling. */
 function soundingText(w: ClassWords, { tonic, scale, notes }: SoundingScale): string {
-  return `${w.scale(tonic, scale)}, spelled ${w.row(notes)}`;
+  return `${w.scale(tonic, scale)}, spelled ${w.noteList(notes)}`;
 }
 
 /** Why a name stands where it does among those that fit. */
 export function sayBecause(w: ClassWords, { tonic, reason, missing }: ScaleName): string {
   const home = w.note(tonic);
-  const without = missing.length === 0 ? '' : ` It has no ${w.row(missing)} here.`;
+  const without = missing.length === 0 ? '' : ` It has no ${w.noteList(missing)} here.`;
   switch (reason) {
     case 'whole-row':
       return `It is the whole row from ${home}.`;

@@ -15,7 +15,7 @@ export function sayGiven(w: ClassWords, asked: MarkQuestion, given: Answer): str
   switch (given.is) {
     case 'blank':
       return '';
-    case 'row': {
+    case 'scale': {
       const altered = alteredLetters(clefSignature(asked, w.settings));
       return given.notes
         .map(({ note }) => (altered.has(note.letter) ? w.noteWithSign(note) : w.note(note)))
@@ -24,14 +24,14 @@ export function sayGiven(w: ClassWords, asked: MarkQuestion, given: Answer): str
     case 'drawn':
       return given.signs.length === 0 ? 'none' : given.signs.map(({ sign }) => w.note(sign)).join(' ');
     case 'notes':
-      return w.row(given.notes);
+      return w.noteList(given.notes);
     case 'key': {
       const { key, small } = given;
       const text = key.scale ? w.scale(key.tonic, key.scale) : w.note(key.tonic);
       return small ? lowerFirst(text) : capital(text);
     }
     case 'count': {
-      const list = given.signs ? w.row(given.signs) : '';
+      const list = given.signs ? w.noteList(given.signs) : '';
       const none = list === '' ? 'none' : '0';
       const count = given.fifths === null ? '' : given.fifths === 0 ? none : countText(given.fifths);
       return [count, list].filter(Boolean).join(': ');

@@ -52,7 +52,7 @@ export function sayReadOff(w: ClassWords, { count, places, off }: SignsReadOff):
   const first = places[0];
   const last = places.at(-1);
   if (first === undefined || last === undefined) return 'Nothing is read off: no sharps and no flats.';
-  const signs = w.row(accidentalsOf(fifths(count)));
+  const signs = w.noteList(accidentalsOf(fifths(count)));
   if (way > 0) {
     const bare = places.map((place) => w.letter(letterOfPlace(place))).join(' ');
     return `Sharps run ${roundWord(w, 1)} from ${w.letter(letterOfPlace(first))} and stop ${placesWord(off)} short of ${w.note(major)}: ${bare}. Each gains its sharp: ${signs}.`;
@@ -82,7 +82,7 @@ export function sayNearness(w: ClassWords, from: Key, to: Key): readonly string[
       ? 'none'
       : found.length === 7
         ? 'all seven'
-        : `${numberWord(found.length)}, ${w.row(found)}`;
+        : `${numberWord(found.length)}, ${w.noteList(found)}`;
   const sound = sounding.length === spelled.length ? 'the same' : notes(sounding);
   return [apart, `Shared by spelling: ${notes(spelled)}. By sound: ${sound}.`];
 }

@@ -46,7 +46,7 @@ export function sayMethodStep(w: ClassWords, fact: MethodFact): SaidStep {
       };
     case 'parallel-major':
       return {
-        text: `Its ${w.parallel('major')} is ${w.key(fact.tonic, 'major')}: ${w.row(fact.notes)}.`,
+        text: `Its ${w.parallel('major')} is ${w.key(fact.tonic, 'major')}: ${w.noteList(fact.notes)}.`,
         reason: null,
       };
     case 'alter-degree':
@@ -57,12 +57,12 @@ export function sayMethodStep(w: ClassWords, fact: MethodFact): SaidStep {
       return parentLine(w, fact);
     case 'two-octaves':
       return {
-        text: `Two octaves of ${w.key(fact.parent, 'major')}: ${w.row(fact.notes)}.`,
+        text: `Two octaves of ${w.key(fact.parent, 'major')}: ${w.noteList(fact.notes)}.`,
         reason: null,
       };
     case 'start-on':
       return {
-        text: `Begin on the ${ordinal(fact.degree)} note and go to its octave: ${w.row(fact.notes)}.`,
+        text: `Begin on the ${ordinal(fact.degree)} note and go to its octave: ${w.noteList(fact.notes)}.`,
         reason: 'Notes, steps and chords stay where they are; only the counting begins elsewhere.',
       };
     case 'parent-signature':
@@ -75,11 +75,11 @@ export function sayMethodStep(w: ClassWords, fact: MethodFact): SaidStep {
     case 'chain-link':
       return chainLinkLine(w, fact);
     case 'chain-arrive':
-      return { text: `Arrived: ${w.row(fact.notes)}.`, reason: null };
+      return { text: `Arrived: ${w.noteList(fact.notes)}.`, reason: null };
     case 'window-place':
       return windowLine(w, fact);
     case 'window-order':
-      return { text: `In the order of the ${w.letterWords}: ${w.row(fact.notes)}.`, reason: null };
+      return { text: `In the order of the ${w.letterWords}: ${w.noteList(fact.notes)}.`, reason: null };
     case 'window-raise':
       return windowRaiseLine(w, fact);
   }
@@ -107,14 +107,14 @@ function mendLine(w: ClassWords, fact: Of<'mend'>): SaidStep {
   const found = is <= 0 ? 'no step at all' : w.aStep(is);
   const text = `${way} ${w.note(from)} to ${w.note(to)}: ${w.note(before)} to ${w.note(from)} is ${found}, and ${where} wants ${w.aStep(wanted)}.`;
   if (!refused) return { text, reason: `${w.note(before)} is given and stays.` };
-  const run = `${w.row(refused.run)} would be ${sizes(w, refused.sizes)}`;
+  const run = `${w.noteList(refused.run)} would be ${sizes(w, refused.sizes)}`;
   const other = refused.to.alteration > refused.from.alteration ? 'Raising' : 'Lowering';
   const reason = `${other} ${w.note(refused.from)} instead would not do: ${run}, not ${sizes(w, refused.wanted)}.`;
   return { text, reason };
 }
 
 function standsLine(w: ClassWords, { part, notes, sizes: steps, next }: Of<'tetrachord-stands'>): SaidStep {
-  const text = `${w.row(notes)}: ${sizes(w, steps)}.`;
+  const text = `${w.noteList(notes)}: ${sizes(w, steps)}.`;
   const hand = part === 'lower' ? 'left hand, 5 4 3 2' : 'right hand, 2 3 4 5';
   const fingers = `On the keyboard: ${hand}, no thumb.`;
   const follows = next ? `It is the lower tetrachord of ${w.key(next, 'major')} as well, one fifth up. ` : '';
@@ -138,10 +138,10 @@ function shiftLine(w: ClassWords, { tonic, from, to, gone, come }: Of<'signature
   const text = `From the signature of ${w.key(tonic, 'major')}, ${signCount(from)}, to ${signCount(to)}: ${shiftWords(from, to)}.`;
   const goes =
     gone.length > 0
-      ? `${w.row(gone)} ${gone.length === 1 ? 'goes' : 'go'}: a sign and the natural that cancels it go together.`
+      ? `${w.noteList(gone)} ${gone.length === 1 ? 'goes' : 'go'}: a sign and the natural that cancels it go together.`
       : '';
   const comes =
-    come.length > 0 ? `${w.row(come)} ${come.length === 1 ? 'comes' : 'come'} into the signature.` : '';
+    come.length > 0 ? `${w.noteList(come)} ${come.length === 1 ? 'comes' : 'come'} into the signature.` : '';
   return { text, reason: [goes, comes].filter(Boolean).join(' ') || null };
 }
 
@@ -177,7 +177,7 @@ function windowLine(w: ClassWords, { tonic, scale, place, window }: Of<'window-p
   const name = mode === 'minor' || mode === 'major' ? mode : w.scaleWord(scale);
   const at = place === 1 ? 'the first' : `the ${ordinal(place)}`;
   return {
-    text: `${w.note(tonic)} stands as ${at} of seven neighbours on the line of fifths: ${w.row(window)}.`,
+    text: `${w.note(tonic)} stands as ${at} of seven neighbours on the line of fifths: ${w.noteList(window)}.`,
     reason: `The place of the tonic is the mode: ${at} is ${name}.`,
   };
 }

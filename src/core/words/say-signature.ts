@@ -96,7 +96,7 @@ function takeOrderLine(w: ClassWords, { count, signs }: Key<'take-order'>): Said
   const order = count > 0 ? 'sharps' : 'flats';
   const fact = w.sayings[order].trim();
   return {
-    text: `${capitalFirst(signCount(count))}, by the order of ${order}: ${w.row(signs)}.`,
+    text: `${capitalFirst(signCount(count))}, by the order of ${order}: ${w.noteList(signs)}.`,
     reason: fact ? `‘${fact}’` : null,
   };
 }
@@ -174,7 +174,7 @@ export function sayWriteStep(w: ClassWords, fact: WriteFact): SaidStep {
     case 'take-next':
       return plain(`${w.note(fact.sign)}, ${numberWord(fact.number)} of ${numberWord(fact.of)}.`);
     case 'signature-stands':
-      return plain(`It stands: ${signCount(fact.count)}, ${w.row(fact.signs)}.`);
+      return plain(`It stands: ${signCount(fact.count)}, ${w.noteList(fact.signs)}.`);
     case 'seven-signs':
       return sevenLine(w, fact.sharps);
     default:

@@ -16,7 +16,7 @@ export function sayStep(w: ClassWords, fact: Fact): SaidStep {
     case 'walk':
       return walkLine(w, fact);
     case 'key-notes':
-      return plain(`The notes of ${w.key(fact.tonic, 'major')} stand: ${w.row(fact.notes)}.`);
+      return plain(`The notes of ${w.key(fact.tonic, 'major')} stand: ${w.noteList(fact.notes)}.`);
     case 'between':
       return betweenLine(w, fact);
     case 'no-between':

@@ -123,15 +123,15 @@ const WHYS: Readonly<Record<WhyId, (w: ClassWords, scale: Scale) => Said>> = {
         `From ${w.letter('G')}, a fifth up, the same ${w.letterWords} fit but for one: ${w.letter('F')} lies a ${w.whole} under ${w.letter('G')}, and the pattern wants a ${w.half}. Raise it: ${w.note(n('F#'))}.`,
         `From ${w.letter('F')}, a fifth down, they fit but for one: ${w.letter('B')} lies a ${w.whole} over ${w.letter('A')}, and the pattern wants a ${w.half}. Lower it: ${w.note(n('Bb'))}.`,
         'From each new key the next fifth changes one note more, and keeps the others.',
-        `${w.key(tonic, 'major')} lies ${numberWord(Math.abs(count))} ${Math.abs(count) === 1 ? 'fifth' : 'fifths'} ${way} ${w.letter('C')}: ${w.row(accidentalsOf(count))}.`,
+        `${w.key(tonic, 'major')} lies ${numberWord(Math.abs(count))} ${Math.abs(count) === 1 ? 'fifth' : 'fifths'} ${way} ${w.letter('C')}: ${w.noteList(accidentalsOf(count))}.`,
       ],
     };
   },
   orders: (w) => ({
     title: 'Why the two orders mirror each other',
     lines: [
-      `The new sharp is always the ${degree(w, 7)} of the new key. Keys with sharps follow each other by fifths up, so the sharps do too: ${w.row(ORDER_OF_SHARPS)}.`,
-      `The new flat is always the ${degree(w, 4)} of the new key. Keys with flats follow each other by ${flatWay(w)}, so the flats do too: ${w.row(ORDER_OF_FLATS)}.`,
+      `The new sharp is always the ${degree(w, 7)} of the new key. Keys with sharps follow each other by fifths up, so the sharps do too: ${w.noteList(ORDER_OF_SHARPS)}.`,
+      `The new flat is always the ${degree(w, 4)} of the new key. Keys with flats follow each other by ${flatWay(w)}, so the flats do too: ${w.noteList(ORDER_OF_FLATS)}.`,
       `Fifths up and ${flatWay(w)} are one line, read from its one end or from its other.`,
       `The seven plain ${w.letterWords} on that line run from ${w.letter('F')} to ${w.letter('B')}: ${w.letter('F')} is the first to be raised, ${w.letter('B')} the first to be lowered.`,
     ],
@@ -188,8 +188,8 @@ const WHYS: Readonly<Record<WhyId, (w: ClassWords, scale: Scale) => Said>> = {
       title: 'Why one tetrachord serves two keys',
       lines: [
         `Both tetrachords of major are ${steps}, a ${w.whole} apart, so the upper one can begin a scale of its own.`,
-        `${w.row(upper)} ends ${w.key(tonic, 'major')} and begins ${w.key(at(next, 1), 'major')}, a fifth higher.`,
-        `What is new lies in the tetrachord that follows: ${w.row(next.slice(4, 8))}.`,
+        `${w.noteList(upper)} ends ${w.key(tonic, 'major')} and begins ${w.key(at(next, 1), 'major')}, a fifth higher.`,
+        `What is new lies in the tetrachord that follows: ${w.noteList(next.slice(4, 8))}.`,
         `Its third note had to be raised to lie a ${w.half} under the top: ${w.note(at(next, 7))}, the one new sharp.`,
       ],
     };
@@ -201,7 +201,7 @@ const WHYS: Readonly<Record<WhyId, (w: ClassWords, scale: Scale) => Said>> = {
     return {
       title: `Why ${w.settings.relatives === 'german' ? `the ${w.relative}` : `the ${w.relative} minor`} shares the signature`,
       lines: [
-        `Begin ${w.key(major, 'major')} on its sixth note and go to its octave: ${w.row([...notes.slice(5, 7), ...notes.slice(0, 6)])}.`,
+        `Begin ${w.key(major, 'major')} on its sixth note and go to its octave: ${w.noteList([...notes.slice(5, 7), ...notes.slice(0, 6)])}.`,
         'No note has changed, so no sign has changed.',
         `The steps now read ${PATTERNS['natural-minor'].rising.map(w.stepLetters).join(' ')}: natural minor, ${w.key(six, 'minor')}.`,
         `From 6 to 8 lie a ${w.whole} and a ${w.half}, three ${w.halves}: that is how far the two tonics are apart.`,
@@ -235,7 +235,7 @@ const WHYS: Readonly<Record<WhyId, (w: ClassWords, scale: Scale) => Said>> = {
     return {
       title: `Why ${w.parallel('minor')} lies three places flatter`,
       lines: [
-        `Minor lowers the ${degree(w, 3)}, the ${degree(w, 6)} and the ${degree(w, 7)} of the major on its tonic: ${w.row(lowered)} become ${w.row(flat)}.`,
+        `Minor lowers the ${degree(w, 3)}, the ${degree(w, 6)} and the ${degree(w, 7)} of the major on its tonic: ${w.noteList(lowered)} become ${w.noteList(flat)}.`,
         'On the line of fifths these three are the last in the window of the major key.',
         'A lowered note goes seven places down the line, so all three come to stand before the first.',
         `The window has moved by three: ${signCount(major)}, then ${signCount(minor)}.`,

@@ -58,10 +58,10 @@ function marksOf(w: ClassWords, tonic: string, id: 'harmonic-minor' | 'major', a
   } as const;
   const notes = answer.split(' ').map(noteNamed);
   const row = notes.map((note) => ({ note, octave: null, printed: undefined }));
-  const judged = judge({ kind: 'scale', question }, { is: 'row', notes: row }, w.settings);
+  const judged = judge({ kind: 'scale', question }, { is: 'scale', notes: row }, w.settings);
   if (!judged) return '';
   const { got, of } = scoreOf(judged, w.settings);
-  return `${w.row(notes)} for ${w.scale(question.tonic, id)}: ${sayMarks({ got, of })}.`;
+  return `${w.noteList(notes)} for ${w.scale(question.tonic, id)}: ${sayMarks({ got, of })}.`;
 }
 
 /** Dorian on D: the plain letters from D. */

@@ -19,7 +19,7 @@ export type OldReading =
 const NO_SIGN = '-';
 
 function withPrinted(given: Answer, printed: string): Answer {
-  if (given.is !== 'row') return given;
+  if (given.is !== 'scale') return given;
   const signs = printed.split(' ');
   const known = signs.every((sign) => sign === NO_SIGN || signOfCode(sign) !== null);
   if (signs.length !== given.notes.length || !known) return given;

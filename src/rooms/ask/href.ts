@@ -1,8 +1,8 @@
 import type { AskPlace, AskReading } from '@/core/ask/reading';
 import { asciiName } from '@/core/note/spelled';
-import { writeAddress } from '../derive/address';
-import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../derive/sentence';
-import { FIRST_QUESTIONS, writeQuestion } from '../derive/write-question';
+import { writeAddress } from '../derive/sentence/address';
+import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../derive/sentence/sentence';
+import { FIRST_QUESTIONS, writeQuestion } from '../derive/sentence/write-question';
 import { orbitHref } from '../orbit/orbit-address';
 import { FIRST } from '../orbit/orbit-sentence';
 

@@ -1,6 +1,6 @@
-import { readAddress } from '../derive/address';
-import { questionKind } from '../derive/question';
-import { type DeriveSentence, FIRST_SENTENCE } from '../derive/sentence';
+import { readAddress } from '../derive/sentence/address';
+import { questionKind } from '../derive/sentence/question';
+import { type DeriveSentence, FIRST_SENTENCE } from '../derive/sentence/sentence';
 
 /** The sentence that stands on this page, from which an answer takes what it was not told; else the first one. */
 export function standingSentence(): DeriveSentence {

@@ -14,8 +14,8 @@ import { useIdle } from '@/ui/use-idle';
 import { useSeen } from '@/ui/use-seen';
 import { useSteady } from '@/ui/use-steady';
 import { walksItself } from '../ask/go-to';
-import { REST } from '../desk/address-store';
-import { useHead } from '../desk/use-head';
+import { REST } from '../common/address-store';
+import { useHead } from '../common/use-head';
 import {
   ByHand,
   Compare,
@@ -29,14 +29,14 @@ import {
   ShelfSheet,
   WhySheet,
 } from './lazily';
-import { questionKind } from './question';
-import { Single } from './Single';
-import { besideOf, type DeriveSentence } from './sentence';
-import { sentenceParts } from './sentence-words';
+import { questionKind } from './sentence/question';
+import { besideOf, type DeriveSentence } from './sentence/sentence';
+import { sentenceParts } from './sentence/sentence-words';
+import { goToSearch, hrefOf, PATH, useSearch, useSentence } from './sentence/use-sentence';
 import { Toolbar } from './Toolbar';
 import { useActions } from './use-actions';
-import { goToSearch, hrefOf, PATH, useSearch, useSentence } from './use-sentence';
-import { methodsDisagree, viewOf } from './view';
+import { Single } from './working/Single';
+import { methodsDisagree, viewOf } from './working/view';
 
 type Props = { readonly served: Scene };
 

@@ -8,8 +8,8 @@ import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
 import { STAND_IN, useIdle } from '@/ui/use-idle';
 import { AskSlot } from '../ask/AskSlot';
-import { ShareButton } from '../desk/ShareButton';
-import type { ShareId } from './share-list';
+import { ShareButton } from '../common/ShareButton';
+import type { ShareId } from './share/share-list';
 
 type Props = {
   /** What was done last, for all to see and hear. */
@@ -29,7 +29,8 @@ type Props = {
   readonly onKeys: () => void;
 };
 
-const loadMenu = () => import('./ShareDerivation').then((module) => ({ default: module.ShareDerivation }));
+const loadMenu = () =>
+  import('./share/ShareDerivation').then((module) => ({ default: module.ShareDerivation }));
 const ShareDerivation = lazy(loadMenu);
 
 /** The line on top: whose class this is, and what can be done with the derivation. Every action shows its key. */

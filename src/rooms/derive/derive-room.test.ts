@@ -14,13 +14,12 @@ import { DEMO_LESSONS } from '@/store/demo-school';
 import { matchPhrase, takenByEnter, type Word } from '@/ui/sentence/words';
 import { litIn, litPlaces, sameLit } from '@/ui/surfaces/lit';
 import { searchOf } from '../shelf/kept-text';
-import { readAddress, writeAddress } from './address';
-
-import { Disagreement, Report, reportOf } from './Disagreement';
-import { besideOf, CHOICES, type DeriveSentence, FIRST_SENTENCE, fitting } from './sentence';
-import { sentenceParts, sentenceText, withWord } from './sentence-words';
-import { slideWindow, toRelative } from './slide';
-import { methodsDisagree, stepDeciding, viewOf } from './view';
+import { readAddress, writeAddress } from './sentence/address';
+import { besideOf, CHOICES, type DeriveSentence, FIRST_SENTENCE, fitting } from './sentence/sentence';
+import { sentenceParts, sentenceText, withWord } from './sentence/sentence-words';
+import { slideWindow, toRelative } from './sentence/slide';
+import { Disagreement, Report, reportOf } from './working/Disagreement';
+import { methodsDisagree, stepDeciding, viewOf } from './working/view';
 
 const asked = fc.constantFrom(...CHOICES.scale, '2,2,3,2,3' as const, '1,3,1,2,1,3,1' as const);
 

@@ -6,14 +6,14 @@ import type { PaperSheet } from '@/ui/paper/Paper';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
 import type { OfferedScale } from '@/workers/read-file';
-import type { Change } from '../desk/address-store';
+import type { Change } from '../common/address-store';
 import { shelfLater } from '../shelf/shelf-later';
-import { type Beside, byMethod, type DeriveSentence } from './sentence';
-import { sentenceName, withWord } from './sentence-words';
-import type { ShareId } from './share-list';
-import { slideWindow, toRelative } from './slide';
-import { goToSearch, hrefOf } from './use-sentence';
-import { type DeriveView, stepDeciding } from './view';
+import { type Beside, byMethod, type DeriveSentence } from './sentence/sentence';
+import { sentenceName, withWord } from './sentence/sentence-words';
+import { slideWindow, toRelative } from './sentence/slide';
+import { goToSearch, hrefOf } from './sentence/use-sentence';
+import type { ShareId } from './share/share-list';
+import { type DeriveView, stepDeciding } from './working/view';
 
 type Given = {
   readonly w: ClassWords;
@@ -31,7 +31,7 @@ type Given = {
 
 /** Another kind of question about the same scale. */
 async function askOther(kind: string, about: DeriveSentence): Promise<void> {
-  const { searchOfKind } = await import('./write-question');
+  const { searchOfKind } = await import('./sentence/write-question');
   const search = kind === 'build' ? null : searchOfKind(kind, about);
   if (search) goToSearch(search, 'finished');
 }
@@ -63,10 +63,11 @@ export function useActions(given: Given) {
     if (next !== sentence) say(fromPlainLetters(sentence, next), how);
   };
   const print = async (blank: boolean) => {
-    const { paperOf } = await import('./paper');
+    const { paperOf } = await import('./share/paper');
     setPaper(await paperOf(w, head, sentence, blank));
   };
-  const besides = async () => (await import('./compare-actions')).compareActions({ sentence, scale, say });
+  const besides = async () =>
+    (await import('./working/compare-actions')).compareActions({ sentence, scale, say });
   const actions = useSteady({
     toStep,
     toMethod,
@@ -91,12 +92,12 @@ export function useActions(given: Given) {
     printBlank: () => print(true),
     printed: () => setPaper(null),
     keepOffers: async (offers: readonly OfferedScale[], title: string | null) => {
-      const { keepOffers } = await import('./keep-offers');
+      const { keepOffers } = await import('./files/keep-offers');
       await keepOffers(given, offers, title, sentence);
     },
     share: async (id: ShareId) => {
       if (id === 'print' || id === 'printBlank') return print(id === 'printBlank');
-      const { shareSaid } = await import('./share');
+      const { shareSaid } = await import('./share/share');
       tell(await shareSaid(w, id, sentence, view));
     },
     compare: async () => (await besides()).compare(),
@@ -112,7 +113,7 @@ export function useActions(given: Given) {
       school,
       tell,
       print: setPaper,
-      standing: () => ({ name: sentenceName(w, sentence), address: hrefOf(sentence) }),
+      current: () => ({ name: sentenceName(w, sentence), address: hrefOf(sentence) }),
     }),
   });
   return { actions, paper };

@@ -1,7 +1,7 @@
 import { noteNamed } from '@/core/note/parse';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
-import { GoLink } from '../desk/GoLink';
+import { GoLink } from '../common/GoLink';
 import { markHref } from './mark-address';
 import { FIRST, type MarkSentence } from './mark-sentence';
 
@@ -11,7 +11,7 @@ const EXAMPLE_NOTES = 'B C# D E F# G# A# B'.split(' ').map(noteNamed);
 const EXAMPLE: MarkSentence = {
   ...FIRST,
   given: {
-    is: 'row',
+    is: 'scale',
     notes: EXAMPLE_NOTES.map((note) => ({ note, octave: null, printed: undefined })),
   },
 };

@@ -8,7 +8,7 @@ import { useWords } from '@/ui/school/use-class';
 import { SignatureDraw } from '../questions/SignatureDraw';
 import type { EntryProps } from './entry-props';
 import { Reasons } from './Reasons';
-import { RowPad } from './RowPad';
+import { ScalePad } from './ScalePad';
 import { TypedAnswer } from './TypedAnswer';
 import { wholeAnswerKeys } from './whole-answer-keys';
 
@@ -70,7 +70,7 @@ type PadProps = EntryProps & { readonly onFile: () => void };
 /** A staff and a keyboard, for notes. */
 function NotesPad(props: PadProps) {
   const { asked } = props;
-  return asked.kind === 'scale' && <RowPad {...props} asked={asked} />;
+  return asked.kind === 'scale' && <ScalePad {...props} asked={asked} />;
 }
 
 /** The staff on which the signs of a signature are drawn. */

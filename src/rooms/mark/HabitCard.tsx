@@ -3,12 +3,12 @@ import { mistakesPossible } from '@/core/exercise/possible';
 import { practiceFor } from '@/core/exercise/practice';
 import type { MistakeId } from '@/core/mark/mistakes/all';
 import type { Settings } from '@/core/school/settings';
-import { sayExplanation, sayHabit } from '@/core/words/say-habit';
+import { sayExplanation, sayMistake } from '@/core/words/say-mistake';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
-import { writeAddress } from '../derive/address';
-import { FIRST_SENTENCE } from '../derive/sentence';
-import { GoLink } from '../desk/GoLink';
+import { GoLink } from '../common/GoLink';
+import { writeAddress } from '../derive/sentence/address';
+import { FIRST_SENTENCE } from '../derive/sentence/sentence';
 import type { Outcome } from './outcome';
 
 type Props = {
@@ -94,7 +94,7 @@ function Habits({ outcome: { habit, key, about } }: { readonly outcome: Outcome 
   const say = markWords(w).habit;
   return (habit?.habits ?? []).map((id) => {
     const practice = practiceFor(id, key);
-    const { name, why, say: spoken, cure } = sayHabit(w, id, about, practice);
+    const { name, why, say: spoken, cure } = sayMistake(w, id, about, practice);
     const shown = { ...FIRST_SENTENCE, ...practice, direction: 'up' as const, step: null, beside: null };
     return (
       <div key={id} className="flex flex-col gap-1.5">
@@ -113,14 +113,14 @@ function Habits({ outcome: { habit, key, about } }: { readonly outcome: Outcome 
   });
 }
 
-function Ties({ outcome: { tied, apart, key, asked } }: { readonly outcome: Outcome }) {
+function Ties({ outcome: { tied, askNext, key, asked } }: { readonly outcome: Outcome }) {
   const w = useWords();
   const say = markWords(w).habit;
   if (tied.length === 0) return null;
   return (
     <p className="text-small">
       {say.tie}: {tied.map((each) => sayExplanation(w, each, key, asked.kind)).join('; ')}.{' '}
-      {apart && say.ask(w.scale(apart.tonic, apart.scale))}
+      {askNext && say.ask(w.scale(askNext.tonic, askNext.scale))}
     </p>
   );
 }
@@ -138,7 +138,7 @@ function OtherHabit({ outcome, menu, onMenu, onHabit }: Props) {
   const item = 'flex cursor-pointer rounded-control px-2 py-1 outline-none data-highlighted:bg-now';
   const nameOf = (habit: string) =>
     sayExplanation(w, { habits: habit.split('+') as MistakeId[] }, outcome.key, outcome.asked.kind);
-  const standing = outcome.habit?.habits.join('+');
+  const chosen = outcome.habit?.habits.join('+');
   return (
     <DropdownMenu.Root open={menu} onOpenChange={onMenu} modal={false}>
       <DropdownMenu.Trigger className="control">
@@ -164,7 +164,7 @@ function OtherHabit({ outcome, menu, onMenu, onHabit }: Props) {
           </DropdownMenu.Item>
           <DropdownMenu.Separator className="my-1 border-t border-rule" />
           {habitsFor(outcome, w.settings)
-            .filter((habit) => habit !== standing)
+            .filter((habit) => habit !== chosen)
             .map((habit) => (
               <DropdownMenu.Item key={habit} className={item} onSelect={() => onHabit(habit)}>
                 {nameOf(habit)}

@@ -1,4 +1,4 @@
-import { notesOfKey } from '@/core/identify/note-entry';
+import { spellingsOfPianoKey } from '@/core/identify/note-entry';
 import { isBlackKey } from '@/core/instrument/keyboard';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
@@ -19,7 +19,7 @@ export function KeyStrip({ from, onKey }: Props) {
   const white = keys.filter((midi) => !isBlackKey(midi));
   const name = (midi: number) =>
     say.key(
-      `${notesOfKey(midi % 12)
+      `${spellingsOfPianoKey(midi % 12)
         .map(w.spokenNote)
         .join(' / ')} ${Math.floor(midi / 12) - 1}`,
     );

@@ -12,11 +12,11 @@ import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
 import { walksItself } from '../ask/go-to';
+import { RoomShell } from '../common/RoomShell';
+import type { ShareList } from '../common/ShareMenu';
+import { shareText } from '../common/share-as';
+import { useRoomShell } from '../common/use-room-shell';
 import { Notice } from '../derive/Notice';
-import { carryText } from '../desk/carry';
-import { Desk } from '../desk/Desk';
-import type { ShareList } from '../desk/ShareMenu';
-import { useDesk } from '../desk/use-desk';
 import { ChecksCard } from './ChecksCard';
 import { EmptyCard } from './EmptyCard';
 import { EntryCard } from './EntryCard';
@@ -123,11 +123,11 @@ function Room() {
   const words = Object.fromEntries(
     Object.entries(markKeys(sentence)).map(([key, id]) => [key, () => setWord(id)]),
   );
-  const desk = useDesk<MarkShare>({
+  const shell = useRoomShell<MarkShare>({
     w,
     speech,
     school,
-    standing: () => ({ name: text, address: markHref(sentence) }),
+    current: () => ({ name: text, address: markHref(sentence) }),
     paper: async (head) => {
       const { markItem } = await import('./mark-paper');
       return {
@@ -139,8 +139,8 @@ function Room() {
     },
     names: say.share,
     share: async (id) => {
-      if (id === 'link') return carryText(new URL(markHref(sentence), window.location.origin).href, 'marked');
-      return carryText([text, ...(outcome ? markLines(w, outcome, comment) : [])].join('\n'), 'marked');
+      if (id === 'link') return shareText(new URL(markHref(sentence), window.location.origin).href, 'marked');
+      return shareText([text, ...(outcome ? markLines(w, outcome, comment) : [])].join('\n'), 'marked');
     },
     keys: {
       ...words,
@@ -157,8 +157,8 @@ function Room() {
     },
   });
   return (
-    <Desk
-      desk={desk}
+    <RoomShell
+      shell={shell}
       speech={speech}
       school={school}
       shares={SHARES}
@@ -228,6 +228,6 @@ function Room() {
           </div>
         </div>
       </main>
-    </Desk>
+    </RoomShell>
   );
 }

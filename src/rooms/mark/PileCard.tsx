@@ -1,13 +1,13 @@
 import { X } from 'lucide-react';
 import type { ScaleKey } from '@/core/exercise/practice';
 import type { MistakeId } from '@/core/mark/mistakes/all';
-import { sayExplanation } from '@/core/words/say-habit';
 import { sayMarks } from '@/core/words/say-marks';
+import { sayExplanation } from '@/core/words/say-mistake';
 import { markWords } from '@/core/words/screen/mark';
 import { habitCounts, habitOf } from '@/store/deciding';
 import type { MarkedAnswer } from '@/store/marked';
 import { useWords } from '@/ui/school/use-class';
-import { GoLink } from '../desk/GoLink';
+import { GoLink } from '../common/GoLink';
 
 type Props = {
   readonly pile: readonly MarkedAnswer[];

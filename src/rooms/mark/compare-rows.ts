@@ -1,5 +1,5 @@
 import type { Answer } from '@/core/exercise/answer';
-import { pitchesOfRow, type WrittenNote } from '@/core/exercise/entry/row-entry';
+import { pitchesWritten, type WrittenNote } from '@/core/exercise/entry/scale-entry';
 import { type MarkQuestion, rightAnswer } from '@/core/exercise/kinds/all';
 import { align } from '@/core/mark/judging/align';
 import type { Judged } from '@/core/mark/judging/judged';
@@ -25,7 +25,7 @@ function turnOf(row: readonly Pitch[], usual: number): number {
   return heights.indexOf(Math.max(...heights));
 }
 
-const rowNotes = (given: Answer): readonly WrittenNote[] => (given.is === 'row' ? given.notes : []);
+const rowNotes = (given: Answer): readonly WrittenNote[] => (given.is === 'scale' ? given.notes : []);
 
 /**
  * What was given above what was expected, and what differs between them. Of a scale up and down only the way that
@@ -39,9 +39,9 @@ export function compareRows(
 ): Rows {
   const say = markWords(w);
   const rises = asked.question.direction !== 'down';
-  const expected = pitchesOfRow(rowNotes(rightAnswer(asked, w.settings)));
+  const expected = pitchesWritten(rowNotes(rightAnswer(asked, w.settings)));
   const notes = rowNotes(given);
-  const there = besideExpected(pitchesOfRow(notes, rises), expected);
+  const there = besideExpected(pitchesWritten(notes, rises), expected);
   const base = Math.min(...expected.map(midiOf));
   const wrong = new Set(judged?.wrong ?? []);
   const steps =

@@ -50,7 +50,7 @@ const CASES: readonly Case[] = SCALE_IDS.flatMap((scale, column) =>
 
 function drawn({ w, asked, answer }: Case, width: number): Scene {
   const given: Answer = {
-    is: 'row',
+    is: 'scale',
     notes: answer.map((note) => ({ note, octave: null, printed: undefined })),
   };
   const { rows, marks } = compareRows(w, asked, given, judge(asked, given, w.settings));

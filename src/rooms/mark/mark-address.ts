@@ -6,7 +6,7 @@ import { TONICS } from '@/core/scale/tonic';
 import { USUAL_SETTINGS } from '@/core/school/settings';
 import type { AddressProblem } from '@/core/words/say-address';
 import { GIVEN, OLD_GIVEN, readGivenCode, writeGivenCode } from '@/formats/mark-address/given';
-import { LONGEST_QUERY, QueryReader } from '../desk/query-reader';
+import { LONGEST_QUERY, QueryReader } from '../common/query-reader';
 import { askedOf, FIRST, type MarkSentence } from './mark-sentence';
 
 /** Where the room lies. */

@@ -3,9 +3,9 @@ import type { MistakeId } from '@/core/mark/mistakes/all';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayFinding } from '@/core/words/say-finding';
 import { sayGiven } from '@/core/words/say-given';
-import { sayHabit } from '@/core/words/say-habit';
 import { sayMarkCheck } from '@/core/words/say-mark-check';
 import { sayMarks } from '@/core/words/say-marks';
+import { sayMistake } from '@/core/words/say-mistake';
 import { markWords } from '@/core/words/screen/mark';
 import type { Outcome } from './outcome';
 
@@ -15,7 +15,7 @@ function habitLines(w: ClassWords, { habit, key, about, judged, accepted }: Outc
   if (accepted) return [`${say.accepted}.`];
   if (!habit) return [`${say.none}.`];
   return habit.habits.flatMap((id: MistakeId) => {
-    const { name, why, say: spoken, cure } = sayHabit(w, id, about, practiceFor(id, key));
+    const { name, why, say: spoken, cure } = sayMistake(w, id, about, practiceFor(id, key));
     return [`${name}. ${why}`, `${say.say}: ${spoken}`, `${say.cure}: ${cure}`];
   });
 }

@@ -163,7 +163,7 @@ describe('what was given above what was expected', () => {
         const asked = askedOf(sentence, USUAL_SETTINGS);
         if (asked.kind !== 'scale') return;
         const given: Answer = {
-          is: 'row',
+          is: 'scale',
           notes: notes.map((note) => ({ note, octave: null, printed: undefined })),
         };
         const reading = outcomeOf(asked, given, USUAL_SETTINGS, { own: null, like: null }, []);

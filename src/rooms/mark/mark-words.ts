@@ -16,7 +16,7 @@ import { markWords } from '@/core/words/screen/mark';
 import { CLEF_WORDS, DIRECTION_WORDS, ordinal, signCount } from '@/core/words/vocabulary';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word, WordOption } from '@/ui/sentence/words';
-import { listWord, option } from '../desk/list-word';
+import { listWord, option } from '../common/list-word';
 import { ANSWER_PARAMETERS, LONGEST_WHO } from './mark-address';
 import type { MarkSentence } from './mark-sentence';
 
@@ -114,13 +114,13 @@ const notesWord: Maker = (w, { fields }) => {
       label: say.words.notes,
       key: KEYS.notes,
       value,
-      options: [option(value, w.row(fields.notes))],
+      options: [option(value, w.noteList(fields.notes))],
     }),
     hint: say.typeNotes,
     typed: (typed) => {
       const notes = read(typed).flatMap((each) => (each.ok ? [each.note] : []));
       const all = notes.length === read(typed).length && notes.length > 2;
-      return all ? { value: notes.map(asciiName).join(' '), text: w.row(notes), match: () => 1 } : null;
+      return all ? { value: notes.map(asciiName).join(' '), text: w.noteList(notes), match: () => 1 } : null;
     },
     unmatched: (typed) => {
       const wrong = read(typed).find(({ ok }) => !ok);

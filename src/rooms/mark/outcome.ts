@@ -26,7 +26,7 @@ export type Outcome = {
   readonly chosen: boolean;
   /** Others of the same weight, and a question that tells them apart. */
   readonly tied: readonly Explanation[];
-  readonly apart: ScaleKey | null;
+  readonly askNext: ScaleKey | null;
   readonly accepted: boolean;
   /** As counted, and as the teacher has it. */
   readonly counted: Score;
@@ -78,7 +78,7 @@ export function outcomeOf(
       habit,
       chosen: choice !== null,
       tied: choice === null ? even.slice(1) : [],
-      apart: choice === null && asked.kind === 'scale' ? tellingApart(even, asked.question) : null,
+      askNext: choice === null && asked.kind === 'scale' ? tellingApart(even, asked.question) : null,
       accepted,
       counted,
       score: own?.got === null || own?.got === undefined ? full : { ...full, got: own.got },

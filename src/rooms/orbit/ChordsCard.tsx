@@ -15,9 +15,9 @@ import { keyName } from '@/core/words/say-key';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { capital, signCount } from '@/core/words/vocabulary';
 import { useWords } from '@/ui/school/use-class';
-import { writeAddress } from '../derive/address';
-import { FIRST_SENTENCE } from '../derive/sentence';
-import { GoLink } from '../desk/GoLink';
+import { GoLink } from '../common/GoLink';
+import { writeAddress } from '../derive/sentence/address';
+import { FIRST_SENTENCE } from '../derive/sentence/sentence';
 import { orbitHref } from './orbit-address';
 import type { OrbitSentence } from './orbit-sentence';
 
@@ -75,7 +75,7 @@ export function ChordsCard({ sentence, onDegree }: Props) {
                 </td>
                 <td className="py-1 pr-2">{chordSymbol(w, each.chord)}</td>
                 <td className="py-1 pr-2 whitespace-nowrap">
-                  {w.row(each.chord.notes)}
+                  {w.noteList(each.chord.notes)}
                   {each.raised && <span className="block text-small text-plum">{say.raised}</span>}
                 </td>
                 <td className="py-1 font-serif text-quiet">{numberThere(each)}</td>
@@ -103,7 +103,11 @@ function MinorForms({ tonic, size }: { readonly tonic: SpelledNote; readonly siz
           <li key={form}>
             <span className="text-small text-quiet">{w.scaleWord(form)}</span>{' '}
             {chords.map(({ numeral, chord }) => (
-              <span key={numeral} className="mr-2 inline-block whitespace-nowrap" title={w.row(chord.notes)}>
+              <span
+                key={numeral}
+                className="mr-2 inline-block whitespace-nowrap"
+                title={w.noteList(chord.notes)}
+              >
                 <span className="font-serif font-bold">{numeral}</span> {chordSymbol(w, chord)}
               </span>
             ))}
@@ -131,7 +135,7 @@ function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly
           <GoLink
             href={orbitHref({ kind: 'spell', root: it.chord.root, quality: it.chord.quality, step: null })}
           >
-            {w.row(it.chord.notes)}
+            {w.noteList(it.chord.notes)}
           </GoLink>
           {dominant && (
             <span>

@@ -4,7 +4,7 @@ import {
   enharmonicKey,
   type Key,
   keyAt,
-  notesOf,
+  keyNotes,
   parallelKey,
   relativeKey,
   signatureOfKey,
@@ -18,9 +18,9 @@ import { keyName, roundWord, sayCounted, sayNeighbour, sayReadOff } from '@/core
 import { orbitWords } from '@/core/words/screen/orbit';
 import { capital } from '@/core/words/vocabulary';
 import { useWords } from '@/ui/school/use-class';
-import { writeAddress } from '../derive/address';
-import { FIRST_SENTENCE } from '../derive/sentence';
-import { GoLink } from '../desk/GoLink';
+import { GoLink } from '../common/GoLink';
+import { writeAddress } from '../derive/sentence/address';
+import { FIRST_SENTENCE } from '../derive/sentence/sentence';
 import { KeyLink } from './KeyLink';
 import { orbitHref } from './orbit-address';
 import { ScaleStaff } from './ScaleStaff';
@@ -60,7 +60,7 @@ export function KeyCard({ it, readsOff, onReadOff }: Props) {
           <GoLink
             href={`/derive${writeAddress({ ...FIRST_SENTENCE, tonic: it.tonic, scale: scaleOfMode(it.mode), clef: 'treble', step: null })}`}
           >
-            {w.row(notesOf(it) ?? [])}
+            {w.noteList(keyNotes(it) ?? [])}
           </GoLink>
         </dd>
         <dt className="text-small text-quiet">{say.chords}</dt>

@@ -1,7 +1,7 @@
 import type { Key } from '@/core/harmony/key';
 import { keyName } from '@/core/words/say-key';
 import { useWords } from '@/ui/school/use-class';
-import { GoLink } from '../desk/GoLink';
+import { GoLink } from '../common/GoLink';
 import { orbitHref } from './orbit-address';
 
 type Props = { readonly it: Key; readonly title?: string };

@@ -11,10 +11,10 @@ import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
 import { walksItself } from '../ask/go-to';
+import type { Change } from '../common/address-store';
+import { RoomShell } from '../common/RoomShell';
+import { useRoomShell } from '../common/use-room-shell';
 import { Notice } from '../derive/Notice';
-import type { Change } from '../desk/address-store';
-import { Desk } from '../desk/Desk';
-import { useDesk } from '../desk/use-desk';
 import { Card } from './Card';
 import { Centre } from './Centre';
 import { ORBIT_PATH, orbitHref, writeOrbit } from './orbit-address';
@@ -124,11 +124,11 @@ function Room() {
     },
   });
   const open = (id: string) => () => setWord(id);
-  const desk = useDesk<OrbitShare>({
+  const shell = useRoomShell<OrbitShare>({
     w,
     speech,
     school,
-    standing: () => ({ name: orbitText(w, sentence), address: orbitHref(sentence) }),
+    current: () => ({ name: orbitText(w, sentence), address: orbitHref(sentence) }),
     paper: async (head) => {
       const { orbitItem } = await import('./orbit-paper');
       return {
@@ -156,8 +156,8 @@ function Room() {
     },
   });
   return (
-    <Desk
-      desk={desk}
+    <RoomShell
+      shell={shell}
       speech={speech}
       school={school}
       shares={sharesOf(sentence.kind)}
@@ -197,7 +197,7 @@ function Room() {
           )}
         </Suspense>
       </main>
-    </Desk>
+    </RoomShell>
   );
 }
 

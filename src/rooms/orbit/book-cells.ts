@@ -15,7 +15,7 @@ export function cellText(w: ClassWords, row: BookRow, column: BookColumn): strin
     case 'staff':
       return '';
     case 'signs':
-      return row.signs.length === 0 ? '–' : w.row(row.signs);
+      return row.signs.length === 0 ? '–' : w.noteList(row.signs);
     case 'major':
       return keyName(w, row.major);
     case 'minor':
@@ -23,7 +23,7 @@ export function cellText(w: ClassWords, row: BookRow, column: BookColumn): strin
     case 'modes':
       return row.modes.map((key) => keyName(w, key)).join(', ');
     case 'notes':
-      return w.row(row.notes);
+      return w.noteList(row.notes);
     case 'newNote':
       return row.newSign ? w.note(row.newSign) : '–';
     case 'parallel':

@@ -8,7 +8,7 @@ import { asciiName, type SpelledNote } from '@/core/note/spelled';
 import { MODES } from '@/core/scale/mode';
 import { TONICS } from '@/core/scale/tonic';
 import type { AddressProblem } from '@/core/words/say-address';
-import { LONGEST_QUERY, QueryReader } from '../desk/query-reader';
+import { LONGEST_QUERY, QueryReader } from '../common/query-reader';
 import {
   FILL_MODES,
   FILL_TIMES,

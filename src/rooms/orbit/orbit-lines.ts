@@ -71,7 +71,7 @@ export function linesOf(w: ClassWords, sentence: OrbitSentence): readonly string
     }
     case 'chords':
       return chordsOfKey(sentence.key, sentence.size, w.settings).map(
-        ({ numeral, chord }) => `${numeral}: ${chordSymbol(w, chord)}, ${w.row(chord.notes)}`,
+        ({ numeral, chord }) => `${numeral}: ${chordSymbol(w, chord)}, ${w.noteList(chord.notes)}`,
       );
     case 'notes': {
       const [up, down] = [countedFifth(sentence.note, 1), countedFifth(sentence.note, -1)];

@@ -1,6 +1,6 @@
 import type { ClassWords } from '@/core/words/class-words';
-import { carryFile, carryPicture, carryText, type Shared, SVG_TYPE } from '../desk/carry';
-import type { ShareList } from '../desk/ShareMenu';
+import type { ShareList } from '../common/ShareMenu';
+import { type Shared, SVG_TYPE, shareFile, sharePicture, shareText } from '../common/share-as';
 import { bookTable } from './book-cells';
 import { orbitHref } from './orbit-address';
 import { linesOf } from './orbit-lines';
@@ -57,17 +57,17 @@ export async function shareOrbit(
   const name = FILE_NAMES[sentence.kind];
   switch (id) {
     case 'picture':
-      return carryPicture(drawing(w, sentence), name);
+      return sharePicture(drawing(w, sentence), name);
     case 'svg':
-      return carryFile(`${name}.svg`, SVG_TYPE, await drawing(w, sentence));
+      return shareFile(`${name}.svg`, SVG_TYPE, await drawing(w, sentence));
     case 'link':
-      return carryText(new URL(orbitHref(sentence), window.location.origin).href, name);
+      return shareText(new URL(orbitHref(sentence), window.location.origin).href, name);
     case 'text':
-      return carryText(textOf(w, sentence), name);
+      return shareText(textOf(w, sentence), name);
     case 'csv': {
       if (sentence.kind !== 'book') throw new RangeError('only a book is a table');
       const { bookCsv } = await import('./orbit-paper');
-      return carryFile(`${name}.csv`, 'text/csv;charset=utf-8', await bookCsv(w, sentence));
+      return shareFile(`${name}.csv`, 'text/csv;charset=utf-8', await bookCsv(w, sentence));
     }
   }
 }

@@ -14,7 +14,7 @@ import { sayProblem } from '@/core/words/say-problem';
 import { orbitWords } from '@/core/words/screen/orbit';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word, WordOption } from '@/ui/sentence/words';
-import { listWord, option } from '../desk/list-word';
+import { listWord, option } from '../common/list-word';
 import { writeKey } from './orbit-address';
 import {
   FILL_MODES,
@@ -101,14 +101,14 @@ function lineWord(w: ClassWords, notes: readonly SpelledNote[]): Word {
     label: say.words.notes,
     key: 'T',
     value: notes.map(asciiName).join(' '),
-    text: notes.length === 0 ? say.noNotes : w.row(notes),
-    options: [option(notes.map(asciiName).join(' '), notes.length === 0 ? say.noNotes : w.row(notes))],
+    text: notes.length === 0 ? say.noNotes : w.noteList(notes),
+    options: [option(notes.map(asciiName).join(' '), notes.length === 0 ? say.noNotes : w.noteList(notes))],
     hint: say.typeNotes,
     typed: (typed) => {
       const readings = readLine(typed).slice(0, LONGEST_LINE);
       const read = readings.flatMap((each) => (each.ok ? [each.note] : []));
       if (read.length < readings.length || read.length === 0) return null;
-      return { value: read.map(asciiName).join(' '), text: w.row(read), match: () => 1 };
+      return { value: read.map(asciiName).join(' '), text: w.noteList(read), match: () => 1 };
     },
     unmatched: (typed) => {
       const wrong = readLine(typed).find((each) => !each.ok);

@@ -1,4 +1,4 @@
-import { addressOfRoom } from '../desk/use-address';
+import { addressOfRoom } from '../common/use-address';
 import { ORBIT_PATH, readOrbit, writeOrbit } from './orbit-address';
 
 /** The sentence of the room; `useSaid` is the hook that hears it. */

@@ -5,8 +5,8 @@ import { sayBecause } from '@/core/words/say-decision';
 import { modeKey } from '@/core/words/say-signature';
 import { questionWords } from '@/core/words/screen/questions';
 import { useWords } from '@/ui/school/use-class';
-import { SentenceLink } from '../derive/SentenceLink';
-import { type DeriveSentence, FIRST_SENTENCE } from '../derive/sentence';
+import { SentenceLink } from '../derive/sentence/SentenceLink';
+import { type DeriveSentence, FIRST_SENTENCE } from '../derive/sentence/sentence';
 
 type OwnerProps = {
   readonly owners: readonly KeyOwner[];

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { nearest, notesOfKey } from '@/core/identify/note-entry';
+import { nearest, spellingsOfPianoKey } from '@/core/identify/note-entry';
 import type { SpelledNote } from '@/core/note/spelled';
 import { questionWords } from '@/core/words/screen/questions';
 import { noteStride } from '@/engrave/note-stride';
@@ -36,7 +36,7 @@ export function NoteLanes({ notes, shown, onLit, onKey }: Props) {
     y,
     r: 0,
     box: [wide, h] as const,
-    label: `${notesOfKey(midi % 12)
+    label: `${spellingsOfPianoKey(midi % 12)
       .map(w.spokenNote)
       .join(' / ')} ${Math.floor(midi / 12) - 1}`,
   }));

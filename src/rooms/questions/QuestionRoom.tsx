@@ -7,16 +7,16 @@ import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { StepBar } from '@/ui/working/StepBar';
 import { WorkingLines } from '@/ui/working/WorkingLines';
-import { writeAddress } from '../derive/address';
+import type { Change } from '../common/address-store';
+import { RoomShell } from '../common/RoomShell';
+import { useRoomShell } from '../common/use-room-shell';
 import { Notice } from '../derive/Notice';
-import type { Question } from '../derive/question';
-import { canBeNamed, readQuestion } from '../derive/read-question';
-import type { DeriveSentence } from '../derive/sentence';
-import { goToSearch, PATH } from '../derive/use-sentence';
-import { aboutOf, FIRST_QUESTIONS, searchOfKind, writeQuestion } from '../derive/write-question';
-import type { Change } from '../desk/address-store';
-import { Desk } from '../desk/Desk';
-import { useDesk } from '../desk/use-desk';
+import { writeAddress } from '../derive/sentence/address';
+import type { Question } from '../derive/sentence/question';
+import { canBeNamed, readQuestion } from '../derive/sentence/read-question';
+import type { DeriveSentence } from '../derive/sentence/sentence';
+import { goToSearch, PATH } from '../derive/sentence/use-sentence';
+import { aboutOf, FIRST_QUESTIONS, searchOfKind, writeQuestion } from '../derive/sentence/write-question';
 import { Names, Owners } from './Answers';
 import { answerOf } from './answer';
 import { questionItem } from './question-paper';
@@ -58,11 +58,11 @@ export function QuestionRoom({ search }: Props) {
   }, [w, question]);
 
   const open = (id: string) => () => setWord(id);
-  const desk = useDesk<QuestionShare>({
+  const shell = useRoomShell<QuestionShare>({
     w,
     speech,
     school,
-    standing: () => ({ name: questionText(w, question), address: PATH + writeQuestion(question) }),
+    current: () => ({ name: questionText(w, question), address: PATH + writeQuestion(question) }),
     paper: async (head) => ({
       head,
       title: null,
@@ -86,8 +86,8 @@ export function QuestionRoom({ search }: Props) {
   });
 
   return (
-    <Desk
-      desk={desk}
+    <RoomShell
+      shell={shell}
       speech={speech}
       school={school}
       shares={QUESTION_SHARES}
@@ -119,6 +119,6 @@ export function QuestionRoom({ search }: Props) {
           </section>
         </div>
       </main>
-    </Desk>
+    </RoomShell>
   );
 }

@@ -12,7 +12,7 @@ import type { GroupLook } from '@/ui/scene/drawing';
 import { useWords } from '@/ui/school/use-class';
 import { EntryStaff } from '@/ui/surfaces/EntryStaff';
 import { useStaffEngraver } from '@/ui/surfaces/use-staff-engraver';
-import { MOST_DRAWN } from '../derive/read-question';
+import { MOST_DRAWN } from '../derive/sentence/read-question';
 
 type Props = {
   readonly count: Fifths;
@@ -38,18 +38,15 @@ export function SignatureDraw({ count, clef = 'treble', drawn, pointed, onDraw, 
   const w = useWords();
   const say = questionWords(w);
   const engraver = useStaffEngraver();
-  const standing = useMemo(() => drawn ?? signaturePlaces(count, clef), [drawn, count, clef]);
+  const placed = useMemo(() => drawn ?? signaturePlaces(count, clef), [drawn, count, clef]);
   const [kind, setKind] = useState<1 | -1>(count > 0 ? 1 : -1);
-  const scene = useMemo(
-    () => engraver?.engraveSigns(clef, standing, WIDTH) ?? null,
-    [engraver, standing, clef],
-  );
-  const add = (sign: Pitch) => standing.length < MOST_DRAWN && onDraw([...standing, sign]);
-  const last = standing.at(-1);
+  const scene = useMemo(() => engraver?.engraveSigns(clef, placed, WIDTH) ?? null, [engraver, placed, clef]);
+  const add = (sign: Pitch) => placed.length < MOST_DRAWN && onDraw([...placed, sign]);
+  const last = placed.at(-1);
   const move = (by: 1 | -1) => {
-    if (last) onDraw([...standing.slice(0, -1), atHeight(heightOf(last) + by, last.note.alteration)]);
+    if (last) onDraw([...placed.slice(0, -1), atHeight(heightOf(last) + by, last.note.alteration)]);
   };
-  const takeBack = () => standing.length > 0 && onDraw(standing.slice(0, -1));
+  const takeBack = () => placed.length > 0 && onDraw(placed.slice(0, -1));
   const done = (key: string): boolean => {
     const letter = LETTERS.find((each) => w.letter(each).toLowerCase() === key.toLowerCase());
     if (letter) add(placeInSignature(spelled(letter, kind), clef));
@@ -101,7 +98,7 @@ export function SignatureDraw({ count, clef = 'treble', drawn, pointed, onDraw, 
           engraver={engraver}
           scene={scene}
           title={say.drawn.staff}
-          description={standing.map(({ note }) => w.spokenNote(note)).join(', ')}
+          description={placed.map(({ note }) => w.spokenNote(note)).join(', ')}
           clef={clef}
           width={null}
           onKeys={keys}

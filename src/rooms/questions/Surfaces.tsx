@@ -4,8 +4,8 @@ import { type Fifths, fifths, fifthsOf, noteAtFifths, type SpelledNote } from '@
 import { isPrintable } from '@/core/scale/signature';
 import { questionWords } from '@/core/words/screen/questions';
 import { useWords } from '@/ui/school/use-class';
-import type { Question } from '../derive/question';
-import type { Change } from '../desk/address-store';
+import type { Change } from '../common/address-store';
+import type { Question } from '../derive/sentence/question';
 import type { QuestionAnswer } from './answer';
 import { CountRail } from './CountRail';
 import { NotePad } from './NotePad';

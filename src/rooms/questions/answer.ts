@@ -12,8 +12,8 @@ import { sayDecision } from '@/core/words/say-decision';
 import type { SaidStep } from '@/core/words/say-method';
 import { sayKeyStep, saySignatureProblem, sayWriteStep } from '@/core/words/say-signature';
 import { questionWords } from '@/core/words/screen/questions';
-import type { Question } from '../derive/question';
-import { canBeNamed } from '../derive/read-question';
+import type { Question } from '../derive/sentence/question';
+import { canBeNamed } from '../derive/sentence/read-question';
 
 /** What a question is answered with: the lines of its working, and what they point at. */
 export type QuestionAnswer = {
@@ -49,7 +49,7 @@ function answerToDrawn(w: ClassWords, drawn: readonly Pitch[]): QuestionAnswer {
   const { problem } = reading;
   const say = questionWords(w).drawn;
   const lines = [
-    { text: say.row(w.row(drawn.map(({ note }) => note))), reason: null },
+    { text: say.row(w.noteList(drawn.map(({ note }) => note))), reason: null },
     { text: saySignatureProblem(w, problem), reason: null },
     { text: say.none, reason: say.rule },
   ];

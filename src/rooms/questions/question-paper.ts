@@ -4,8 +4,8 @@ import { modeKey } from '@/core/words/say-signature';
 import { questionWords } from '@/core/words/screen/questions';
 import type { Scene } from '@/engrave/scene';
 import type { PaperItem } from '@/ui/paper/Paper';
-import type { Question } from '../derive/question';
-import { readQuestion } from '../derive/read-question';
+import type { Question } from '../derive/sentence/question';
+import { readQuestion } from '../derive/sentence/read-question';
 import { answerOf } from './answer';
 import { questionText } from './question-words';
 

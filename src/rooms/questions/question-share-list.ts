@@ -1,4 +1,4 @@
-import type { ShareList } from '../desk/ShareMenu';
+import type { ShareList } from '../common/ShareMenu';
 
 export type QuestionShare = 'staffPicture' | 'text' | 'workingText' | 'link' | 'print' | 'staffSvg';
 

@@ -1,10 +1,10 @@
 import type { ClassWords } from '@/core/words/class-words';
 import { modeKey } from '@/core/words/say-signature';
 import { signCount } from '@/core/words/vocabulary';
-import type { Question } from '../derive/question';
-import { PATH } from '../derive/use-sentence';
-import { writeQuestion } from '../derive/write-question';
-import { carryFile, carryPicture, carryText, type Shared, SVG_TYPE } from '../desk/carry';
+import { type Shared, SVG_TYPE, shareFile, sharePicture, shareText } from '../common/share-as';
+import type { Question } from '../derive/sentence/question';
+import { PATH } from '../derive/sentence/use-sentence';
+import { writeQuestion } from '../derive/sentence/write-question';
 import { answerOf } from './answer';
 import { staffOf } from './question-paper';
 import type { QuestionShare } from './question-share-list';
@@ -50,14 +50,14 @@ export async function shareQuestion(
   const name = FILE_NAMES[question.kind];
   switch (id) {
     case 'staffPicture':
-      return carryPicture(drawing(w, question), name);
+      return sharePicture(drawing(w, question), name);
     case 'staffSvg':
-      return carryFile(`${name}.svg`, SVG_TYPE, await drawing(w, question));
+      return shareFile(`${name}.svg`, SVG_TYPE, await drawing(w, question));
     case 'link':
-      return carryText(new URL(PATH + writeQuestion(question), window.location.origin).href, name);
+      return shareText(new URL(PATH + writeQuestion(question), window.location.origin).href, name);
     case 'text':
-      return carryText(answerText(w, question), name);
+      return shareText(answerText(w, question), name);
     case 'workingText':
-      return carryText(workingText(w, question), name);
+      return shareText(workingText(w, question), name);
   }
 }

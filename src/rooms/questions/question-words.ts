@@ -11,7 +11,8 @@ import { questionWords } from '@/core/words/screen/questions';
 import { signCount } from '@/core/words/vocabulary';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word } from '@/ui/sentence/words';
-import { kindWord } from '../derive/kind-word';
+import { listWord, option } from '../common/list-word';
+import { kindWord } from '../derive/sentence/kind-word';
 import {
   CLEF_SETS,
   type ClefSet,
@@ -19,8 +20,7 @@ import {
   type Question,
   type WhichKey,
   type WriteTask,
-} from '../derive/question';
-import { listWord, option } from '../desk/list-word';
+} from '../derive/sentence/question';
 
 /** Signs that are typed one by one: in order they are a count, else the reason why they are none. */
 function drawnIn(w: ClassWords, typed: string): ReturnType<typeof readDrawn> | null {
@@ -42,7 +42,7 @@ function countWord(w: ClassWords, count: Fifths, drawn: WhichKey['drawn']): Word
     label: say.words.fifths,
     key: 'G',
     value: drawn ? '' : String(count),
-    text: drawn ? w.row(drawn.map(({ note }) => note)) : signCount(count),
+    text: drawn ? w.noteList(drawn.map(({ note }) => note)) : signCount(count),
     hint: say.typeSigns,
     options: COUNTS.map((each) => option(String(each), signCount(each))),
     typed: (typed) => {

@@ -12,11 +12,11 @@ import { ENGLISH, wordsOf } from '@/core/words/class-words';
 import { sayAddressProblem } from '@/core/words/say-address';
 import { takenByEnter, type Word } from '@/ui/sentence/words';
 import { hrefOfReading } from '../ask/href';
-import { readAddress } from '../derive/address';
-import { CLEF_SETS, type Question, questionKind } from '../derive/question';
-import { MOST_DRAWN, readQuestion } from '../derive/read-question';
-import { FIRST_SENTENCE } from '../derive/sentence';
-import { FIRST_QUESTIONS, searchOfKind, writeQuestion } from '../derive/write-question';
+import { readAddress } from '../derive/sentence/address';
+import { CLEF_SETS, type Question, questionKind } from '../derive/sentence/question';
+import { MOST_DRAWN, readQuestion } from '../derive/sentence/read-question';
+import { FIRST_SENTENCE } from '../derive/sentence/sentence';
+import { FIRST_QUESTIONS, searchOfKind, writeQuestion } from '../derive/sentence/write-question';
 import { answerOf } from './answer';
 import { questionParts, questionText, withQuestionWord } from './question-words';
 

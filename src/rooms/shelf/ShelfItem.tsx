@@ -10,7 +10,7 @@ import { IconButton } from '@/ui/IconButton';
 import { useSheet } from '@/ui/SideSheet';
 import { useWords } from '@/ui/school/use-class';
 import { TypedField } from '@/ui/TypedField';
-import { GoLink } from '../desk/GoLink';
+import { GoLink } from '../common/GoLink';
 import { keptText } from './kept-text';
 import type { ShelfActions } from './shelf-actions';
 

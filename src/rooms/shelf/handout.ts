@@ -1,9 +1,9 @@
 import type { ClassWords } from '@/core/words/class-words';
 import type { Kept } from '@/store/kept';
 import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
-import { readAddress } from '../derive/address';
-import { paperItem } from '../derive/paper';
-import { questionKind } from '../derive/question';
+import { readAddress } from '../derive/sentence/address';
+import { questionKind } from '../derive/sentence/question';
+import { paperItem } from '../derive/share/paper';
 import { markItem } from '../mark/mark-paper';
 import { orbitItem } from '../orbit/orbit-paper';
 import { questionItem } from '../questions/question-paper';

@@ -1,8 +1,8 @@
 import type { ClassWords } from '@/core/words/class-words';
-import { readAddress } from '../derive/address';
-import { questionKind } from '../derive/question';
-import { readQuestion } from '../derive/read-question';
-import { sentenceText } from '../derive/sentence-words';
+import { readAddress } from '../derive/sentence/address';
+import { questionKind } from '../derive/sentence/question';
+import { readQuestion } from '../derive/sentence/read-question';
+import { sentenceText } from '../derive/sentence/sentence-words';
 import { MARK_PATH, readMark } from '../mark/mark-address';
 import type { MarkSentence } from '../mark/mark-sentence';
 import { markText } from '../mark/mark-words';

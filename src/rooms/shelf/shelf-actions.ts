@@ -30,7 +30,7 @@ export type ShelfGiven = {
   /** What stands at the head of a printed sheet. */
   readonly head: string;
   /** The sentence that stands. */
-  readonly standing: () => Keepable;
+  readonly current: () => Keepable;
   readonly school: SchoolHandle;
   readonly tell: (text: string) => void;
   readonly print: (sheet: PaperSheet) => void;
@@ -56,11 +56,11 @@ export async function keepAll(
 }
 
 /** What can be done with the shelf. */
-export function shelfActions({ w, head, standing, school, tell, print }: ShelfGiven) {
+export function shelfActions({ w, head, current, school, tell, print }: ShelfGiven) {
   const words = deriveWords(w);
   return {
     keep: async () => {
-      const saved = await school.change((data, now) => keeping(data, [newKept(standing(), null)], now));
+      const saved = await school.change((data, now) => keeping(data, [newKept(current(), null)], now));
       tell(saved ? words.told.kept : words.told.notKept);
     },
     undo: async () => {

@@ -8,7 +8,7 @@ import { MODES, type Mode } from '../../scale/mode';
 import { SCALE_IDS } from '../../scale/pattern';
 import { SIGNATURE_CHOICES, type SignatureChoice } from '../../scale/printed';
 import { TONICS } from '../../scale/tonic';
-import { MOST_WRITTEN } from '../entry/row-entry';
+import { MOST_WRITTEN } from '../entry/scale-entry';
 import { TRANSPOSING } from './transpose/instruments';
 
 export const PARTNER_RELATIONS = ['relative', 'parallel', 'enharmonic'] as const;

@@ -77,7 +77,7 @@ export function judgeName(right: NamedKey, answer: AnswerOf<'key'>, school: Mark
     findings,
     checks: nameChecks(right, answer.key, form),
     wrong: wrong ? [0] : [],
-    parts: { of: 1, wrong: wrong ? 1 : 0, halfRight: half ? 1 : 0, apart: 0 },
+    parts: { of: 1, wrong: wrong ? 1 : 0, halfRight: half ? 1 : 0, separate: 0 },
     written: { is: 'key', key: said, form },
   };
 }

@@ -109,7 +109,7 @@ export type Judged = {
     readonly of: number;
     readonly wrong: number;
     readonly halfRight: number;
-    readonly apart: number;
+    readonly separate: number;
   };
 };
 

@@ -24,6 +24,6 @@ export function scoreOf(judged: Judged, { marks, followThrough }: MarkScheme): S
   const habits = judged.causes[0]?.habits.length ?? 0;
   const each = marks === 'letter-sign' && judged.parts.halfRight === judged.parts.wrong ? 0.5 : 1;
   const once =
-    habits > 0 && followThrough === 'once' ? Math.min(lost, habits * each + judged.parts.apart) : lost;
+    habits > 0 && followThrough === 'once' ? Math.min(lost, habits * each + judged.parts.separate) : lost;
   return { got: Math.max(0, of - once), of };
 }

@@ -15,7 +15,7 @@ export function partsOfSigns(of: number, findings: readonly Finding[]): Judged['
     of: Math.max(1, of),
     wrong: Math.min(Math.max(1, of), wrong.length),
     halfRight: wrong.filter(({ code }) => !noLetter.includes(code)).length,
-    apart: 0,
+    separate: 0,
   };
 }
 

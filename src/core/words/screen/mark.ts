@@ -62,7 +62,7 @@ const ENTRY = {
   title: 'What was written',
   field: 'Type the answer',
   hints: {
-    row: 'Notes, separated as you like',
+    scale: 'Notes, separated as you like',
     drawn: 'Signs in the order they were written; none for none',
     notes: 'Notes, separated as you like',
     key: 'A key, with or without its mode',

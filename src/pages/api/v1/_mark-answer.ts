@@ -12,8 +12,8 @@ import { signCode } from '@/core/scale/printed';
 import { USUAL_SETTINGS } from '@/core/school/settings';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayFinding, sayThing } from '@/core/words/say-finding';
-import { sayHabit } from '@/core/words/say-habit';
 import { sayMarkCheck } from '@/core/words/say-mark-check';
+import { sayMistake } from '@/core/words/say-mistake';
 import { writeKeyText } from './_key-text';
 import type { Sent } from './_mark-kinds';
 import { readMarkBody } from './_mark-read';
@@ -65,22 +65,22 @@ function causeOf(
   told: Told,
 ): MarkDocument['causes'][number] {
   const { sent, judged, about, key } = told;
-  const said = cause.habits.map((id) => sayHabit(ENGLISH, id, about, practiceFor(id, key)));
+  const said = cause.habits.map((id) => sayMistake(ENGLISH, id, about, practiceFor(id, key)));
   const first = all[0] ?? cause;
   const even = all.filter((each) => byRank(each, first) === 0);
   const { asked } = sent;
-  const apart = cause === first && asked.kind === 'scale' ? tellingApart(even, asked.question) : null;
+  const separate = cause === first && asked.kind === 'scale' ? tellingApart(even, asked.question) : null;
   return {
     code: cause.habits[0] as MistakeId,
     codes: [...cause.habits],
     notes: [...judged.wrong],
-    explains: judged.parts.wrong - judged.parts.apart,
+    explains: judged.parts.wrong - judged.parts.separate,
     ties: all.filter((each) => each !== cause).map(codeOf),
     even: byRank(cause, first) === 0,
     text: said.map(({ name, why }) => `${name}. ${why}`).join(' '),
     say: said.map(({ say }) => say).join(' '),
     cure: said.map(({ cure }) => cure).join(' '),
-    ask: apart && `${asciiName(apart.tonic)} ${apart.scale}`,
+    ask: separate && `${asciiName(separate.tonic)} ${separate.scale}`,
   };
 }
 

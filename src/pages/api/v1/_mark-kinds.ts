@@ -113,7 +113,7 @@ const scaleApi = apiKind(
         question: { ...keyFrom(question), direction, signature, clef: clef ?? null, melodicDown },
       },
       answer: {
-        is: 'row',
+        is: 'scale',
         notes: written,
         signature: answer.signature && drawnFrom(answer.signature, '#/answer/signature'),
       },

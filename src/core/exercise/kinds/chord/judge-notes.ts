@@ -55,7 +55,7 @@ export function judgeChordNotes(question: ChordQuestion, notes: readonly Spelled
       of: right.length,
       wrong: inverted ? 0 : Math.min(right.length, places.length),
       halfRight: inverted ? 0 : places.filter(({ code }) => code === 'wrong-sign').length,
-      apart: 0,
+      separate: 0,
     },
     written: notes.length === 0 || inverted ? null : { is: 'notes', notes },
   };

@@ -27,7 +27,7 @@ export function judgeNumeral(question: ChordQuestion, text: string, school: Mark
       { check: 'mode-right', holds: read ? read.triad === right.triad : null, at: [], about: [] },
     ],
     wrong: correct || !read ? [] : [0],
-    parts: { of: 1, wrong: correct ? 0 : 1, halfRight: degree && !correct ? 1 : 0, apart: 0 },
+    parts: { of: 1, wrong: correct ? 0 : 1, halfRight: degree && !correct ? 1 : 0, separate: 0 },
     written: read && { is: 'numeral', numeral: read },
   };
 }

@@ -36,7 +36,7 @@ function judge(question: DegreeQuestion, { notes }: AnswerOf<'notes'>): Found {
       { check: 'sign-right', holds: sign, at: [], about },
     ],
     wrong: answer && !correct ? [0] : [],
-    parts: { of: 1, wrong: correct ? 0 : 1, halfRight: letter && !correct ? 1 : 0, apart: 0 },
+    parts: { of: 1, wrong: correct ? 0 : 1, halfRight: letter && !correct ? 1 : 0, separate: 0 },
     written: answer ? { is: 'notes', notes: [answer] } : null,
   };
 }

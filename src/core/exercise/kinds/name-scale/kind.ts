@@ -82,7 +82,7 @@ function judge(question: NameScaleQuestion, answer: AnswerOf<'key'>, school: Mar
       of: 1 + reasons.length,
       wrong: parts.wrong + wrong.length,
       halfRight: parts.halfRight,
-      apart: wrong.length,
+      separate: wrong.length,
     },
   };
 }

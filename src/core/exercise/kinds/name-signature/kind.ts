@@ -56,7 +56,7 @@ function judge(question: KeyQuestion, answer: AnswerOf<'count'>, school: MarkSch
     wrong: placesOf(findings),
     parts: answer.signs
       ? partsOfSigns(Math.abs(count), findings)
-      : { of: 1, wrong: findings.length > 0 ? 1 : 0, halfRight: 0, apart: 0 },
+      : { of: 1, wrong: findings.length > 0 ? 1 : 0, halfRight: 0, separate: 0 },
     written: signs && { is: 'notes', notes: signs },
   };
 }

@@ -13,7 +13,7 @@ import { type Alteration, type Fifths, type SpelledNote, semitonesAbove } from '
 import { notesOf } from '@/core/scale/line';
 import { type Scale, scaleNamed } from '@/core/scale/scale';
 import type { AnswerOf } from '../../answer';
-import { pitchesOfRow } from '../../entry/row-entry';
+import { pitchesWritten } from '../../entry/scale-entry';
 import type { Found, MarkSchool } from '../kind';
 import { type ScaleQuestion, scaleTask, signatureAtClef } from './scale-question';
 
@@ -29,12 +29,12 @@ type ScaleAnswer = {
 };
 
 /** A row as it was entered, with octaves where all are known and printed signs where all are. */
-function writtenScale({ notes, signature }: AnswerOf<'row'>): ScaleAnswer {
+function writtenScale({ notes, signature }: AnswerOf<'scale'>): ScaleAnswer {
   const known = notes.every(({ octave }) => octave !== null);
   const signed = notes.every(({ printed }) => printed !== undefined);
   return {
     notes: notes.map(({ note }) => note),
-    octaves: known ? pitchesOfRow(notes).map(({ octave }) => octave) : undefined,
+    octaves: known ? pitchesWritten(notes).map(({ octave }) => octave) : undefined,
     printed: signed ? notes.map(({ printed }) => printed ?? null) : undefined,
     signature,
   };
@@ -175,7 +175,7 @@ function signatureCheck(findings: readonly Finding[], answer: ScaleAnswer): read
  * another octave and a scale written the other way make it wrong; the way of writing signs is style and does not.
  * Throws past the 21 tonics.
  */
-export function judgeScale(question: ScaleQuestion, row: AnswerOf<'row'>, school: MarkSchool): Found {
+export function judgeScale(question: ScaleQuestion, row: AnswerOf<'scale'>, school: MarkSchool): Found {
   const answer = writtenScale(row);
   const reading = scaleNamed(question.tonic, question.scale, question.melodicDown);
   if (!reading.ok) throw new RangeError('asked only where it can be spelled');
@@ -214,7 +214,7 @@ export function judgeScale(question: ScaleQuestion, row: AnswerOf<'row'>, school
       wrong: wrong.length + turned.length + octaves.length,
       halfRight: half.length,
       // Notes left out, other octaves and the other way are no part of what a mistake leads to.
-      apart: wrong.filter(({ got }) => got === null).length + turned.length + octaves.length,
+      separate: wrong.filter(({ got }) => got === null).length + turned.length + octaves.length,
     },
     written: { is: 'notes', notes },
     aligned,

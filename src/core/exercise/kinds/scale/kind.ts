@@ -1,7 +1,7 @@
 import { octaveFor } from '@/core/scale/line';
 import { scaleNamed } from '@/core/scale/scale';
 import { writeOut } from '@/core/scale/written';
-import type { WrittenNote } from '../../entry/row-entry';
+import type { WrittenNote } from '../../entry/scale-entry';
 import { kind, type MarkSchool } from '../kind';
 import { pickKey } from '../making';
 import { tonicProblem } from '../problem';
@@ -49,11 +49,11 @@ export const scaleKind = kind({
     signature,
     clef: clef ?? 'treble',
   }),
-  form: () => 'row',
+  form: () => 'scale',
   ways: ['notes'],
   shown: () => null,
   problem: tonicProblem,
-  right: (question, school) => ({ is: 'row', notes: rightRow(question, school) }),
+  right: (question, school) => ({ is: 'scale', notes: rightRow(question, school) }),
   task: scaleTask,
   judge: judgeScale,
   key: ({ tonic, scale }) => ({ tonic, scale }),

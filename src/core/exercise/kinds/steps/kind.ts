@@ -61,7 +61,7 @@ function judge(question: StepsQuestion, { steps: answer }: AnswerOf<'steps'>): F
       { check: 'sum', holds: empty ? null : sum === 12, at: [], about: [step(sum)] },
     ],
     wrong: places,
-    parts: { of: wanted.length, wrong: Math.min(wanted.length, findings.length), halfRight: 0, apart: 0 },
+    parts: { of: wanted.length, wrong: Math.min(wanted.length, findings.length), halfRight: 0, separate: 0 },
     written: { is: 'steps', steps: answer },
   };
 }

@@ -77,7 +77,7 @@ function judge(question: TransposeQuestion, { pitch: answer }: AnswerOf<'pitch'>
       { check: 'sign-right', holds: letter ? answer.note === wanted.note : null, at: [], about: [] },
     ],
     wrong: correct ? [] : [0],
-    parts: { of: 1, wrong: correct ? 0 : 1, halfRight: letter && !correct ? 1 : 0, apart: 0 },
+    parts: { of: 1, wrong: correct ? 0 : 1, halfRight: letter && !correct ? 1 : 0, separate: 0 },
     written: { is: 'pitch', pitch: answer },
   };
 }

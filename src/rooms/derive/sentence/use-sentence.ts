@@ -1,0 +1,49 @@
+import { useSyncExternalStore } from 'react';
+import { addressStore, type Change } from '../../common/address-store';
+import { type AddressReading, readAddress, spellable, writeAddress } from './address';
+import type { DeriveSentence } from './sentence';
+
+/** Where the room lies. */
+export const PATH = '/derive';
+
+type Said = AddressReading & { readonly search: string };
+
+const read = (search: string): Said => ({ ...readAddress(search), search });
+
+const SERVED = read('');
+
+const store = addressStore(PATH, read);
+
+/** The query of the page, as it stands or is to stand when the hand rests. */
+export function useSearch(): string {
+  return useSyncExternalStore(
+    store.subscribe,
+    () => store.current().search,
+    () => '',
+  );
+}
+
+/** Goes to another query of this room. */
+export const goToSearch = store.goTo;
+
+function say(sentence: DeriveSentence, change: Change): void {
+  const next = spellable(sentence);
+  store.say({ ...next, search: writeAddress(next.sentence) }, change);
+}
+
+/**
+ * The sentence, which is the page's address. The served page knows no query, so it stands with the first sentence
+ * until the browser reads its own address.
+ */
+export function useSentence(): Said & {
+  readonly say: (sentence: DeriveSentence, change: Change) => void;
+  readonly rest: () => void;
+} {
+  const now = useSyncExternalStore(store.subscribe, store.current, () => SERVED);
+  return { ...now, say, rest: store.rest };
+}
+
+/** The address of a sentence for a link. */
+export function hrefOf(sentence: DeriveSentence): string {
+  return PATH + writeAddress(sentence);
+}

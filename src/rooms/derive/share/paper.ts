@@ -1,0 +1,73 @@
+import type { Settings } from '@/core/school/settings';
+import type { ClassWords } from '@/core/words/class-words';
+import { sayCheck } from '@/core/words/say-check';
+import { scaleName } from '@/core/words/say-scale';
+import { stepText } from '@/core/words/say-step';
+import { PAPER_WORDS } from '@/core/words/screen/paper';
+import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
+import { besideOf, type DeriveSentence } from '../sentence/sentence';
+import { sentenceText } from '../sentence/sentence-words';
+import { viewOf } from '../working/view';
+
+const WIDTH = 700;
+const STRIDE_HEIGHT = 300;
+
+/** A derivation laid out for paper. Engraving is loaded when the first sheet is asked for. */
+export async function paperItem(
+  w: ClassWords,
+  sentence: DeriveSentence,
+  title: string,
+  blank: boolean,
+): Promise<PaperItem> {
+  const [{ engraveStaff }, { strideScene }, { blankStaff, blankStride }] = await Promise.all([
+    import('@/engrave/staff'),
+    import('@/engrave/stride'),
+    import('@/engrave/blank'),
+  ]);
+  const settings: Settings = w.settings;
+  const { written, derivation, proof } = viewOf({ ...sentence, step: null }, settings);
+  const staff = engraveStaff(written, WIDTH);
+  const last = derivation.steps.at(-1);
+  if (!last) throw new RangeError('a derivation has steps');
+  return {
+    title,
+    task: sentenceText(w, sentence),
+    scenes: [
+      blank ? blankStaff(staff) : staff,
+      blank
+        ? blankStride(written, WIDTH)
+        : strideScene({
+            w,
+            written,
+            // Nothing on paper is only just being decided.
+            step: { ...last, at: [], fact: { code: 'same-coming-down' } },
+            steps: derivation.steps,
+            lit: null,
+            width: WIDTH,
+            height: STRIDE_HEIGHT,
+          }),
+    ],
+    method: w.method(derivation.method),
+    lines: derivation.steps.map(({ fact }) => stepText(w, fact)),
+    closing: `${PAPER_WORDS.proof}: ${proof
+      .filter(({ holds }) => holds !== null)
+      .map((check) => sayCheck(w, check))
+      .join('; ')}.`,
+  };
+}
+
+/** One derivation on one sheet, or the two that stand beside each other. */
+export async function paperOf(
+  w: ClassWords,
+  head: string,
+  sentence: DeriveSentence,
+  blank: boolean,
+): Promise<PaperSheet> {
+  const { scale } = viewOf(sentence, w.settings);
+  const item = (each: DeriveSentence, name: string) => paperItem(w, { ...each, beside: null }, name, blank);
+  const other = besideOf(sentence);
+  if (!other) return { head, title: null, blank, items: [await item(sentence, scaleName(w, scale))] };
+  const second = viewOf(other, w.settings).scale;
+  const items = await Promise.all([item(sentence, scaleName(w, scale)), item(other, scaleName(w, second))]);
+  return { head, title: null, blank, items };
+}

@@ -1,0 +1,57 @@
+import type { Derivation, DerivationStep } from '@/core/derive/derivation';
+import { derive } from '@/core/derive/methods';
+import { type Check, prove } from '@/core/derive/proof';
+import { scaleAsked } from '@/core/scale/asked';
+import { notesOf } from '@/core/scale/line';
+import type { Scale } from '@/core/scale/scale';
+import { type WrittenScale, writeOut, writtenUnder } from '@/core/scale/written';
+import type { Settings } from '@/core/school/settings';
+import type { DeriveSentence } from '../sentence/sentence';
+
+/** Everything the surfaces of the room show, read off one derivation. */
+export type DeriveView = {
+  readonly scale: Scale;
+  readonly written: WrittenScale;
+  /** The same as it stands on the staff at this step, where it is still under another signature. */
+  readonly onStaff: WrittenScale;
+  readonly derivation: Derivation;
+  /** The step shown, from 0. */
+  readonly at: number;
+  readonly step: DerivationStep;
+  readonly proof: readonly Check[];
+};
+
+/** Works a sentence out in the ways of a class. The sentence has been read, so its scale can be spelled and its method serves it. */
+export function viewOf(sentence: DeriveSentence, settings: Settings): DeriveView {
+  const reading = scaleAsked(sentence.tonic, sentence.scale, settings.melodicDown);
+  if (!reading.ok) throw new RangeError('a sentence holds only scales that can be spelled');
+  const { scale } = reading;
+  const derivation = derive(scale, sentence.direction, sentence.method, settings);
+  if (!derivation) throw new RangeError(`${sentence.method} does not serve ${sentence.scale}`);
+  const last = derivation.steps.length - 1;
+  const at = sentence.step === null ? last : Math.min(sentence.step - 1, last);
+  const step = derivation.steps[at] as DerivationStep;
+  const written = writeOut(scale, { ...sentence, modesWritten: settings.modesWritten });
+  return {
+    scale,
+    written,
+    onStaff: step.under === null ? written : writtenUnder(written, step.under),
+    derivation,
+    at,
+    step,
+    proof: prove(scale, sentence.direction, notesOf(scale, sentence.direction)),
+  };
+}
+
+/** The step that decides a place of the line, from 0, or null where none does by itself. */
+export function stepDeciding(derivation: Derivation, place: number): number | null {
+  const found = derivation.steps.findLastIndex(
+    ({ at, fact }) => at.includes(place) && fact.code !== 'letters',
+  );
+  return found < 0 ? null : found;
+}
+
+/** Whether the proof found that methods arrive at different notes. */
+export function methodsDisagree({ proof }: DeriveView): boolean {
+  return proof.some(({ check, holds }) => check === 'methods-agree' && holds === false);
+}
