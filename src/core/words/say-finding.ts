@@ -93,7 +93,9 @@ function nameSentence(w: ClassWords, code: FindingCode, { want, got }: Said): st
     case 'count-and-list-differ':
       return `${capital(want)} said, ${got} listed: the two do not agree.`;
     case 'inverted':
-      return `All the notes are there; ${got} stands below ${want}, so it is an inversion.`;
+      return got === want
+        ? `All the notes are there, ${want} the lowest; only the order of the others is another.`
+        : `All the notes are there; ${got} stands below ${want}, so it is an inversion.`;
     case 'reason-wrong':
       return `${capital(got)} named, ${want} is there.`;
     default:

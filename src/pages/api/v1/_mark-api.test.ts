@@ -225,6 +225,28 @@ describe('POST /mark, the other kinds', () => {
     expect(found.score.got).toBeLessThan(found.score.of);
   });
 
+  it('a chord in another order is right, and said to be inverted where its root is not the lowest', async () => {
+    const question = { kind: 'chord', tonic: 'F', scale: 'harmonic-minor', degree: 5 };
+    const inversion = await marked(question, notes('E G C'));
+    expect(inversion).toMatchObject({ correct: true, causes: [], score: { got: 3, of: 3 } });
+    expect(inversion.findings.map(({ code, text }) => [code, text])).toEqual([
+      ['inverted', 'All the notes are there; E stands below C, so it is an inversion.'],
+    ]);
+    const open = await marked(question, notes('C G E'));
+    expect(open.correct).toBe(true);
+    expect(open.findings[0]?.text).toBe(
+      'All the notes are there, C the lowest; only the order of the others is another.',
+    );
+    expect((await marked(question, notes('E G C C'))).correct).toBe(false);
+  });
+
+  it('a key in its enharmonic spelling is one mistake, and so is a tonic without its sign', async () => {
+    const respelled = await marked(scale('Db', 'major'), notes('C# D# E# F# G# A# B# C#'));
+    expect(respelled.causes[0]).toMatchObject({ codes: ['key-respelled'], explains: 8 });
+    const dropped = await marked(scale('Db', 'major'), notes('D E F# G A B C# D'));
+    expect(dropped.causes[0]?.codes).toEqual(['tonic-sign-dropped']);
+  });
+
   it('wants the mode word and the capital, or not', async () => {
     const question = { kind: 'name-key', fifths: 2, mode: 'major' };
     const codes = async (key: string, options: object = {}) =>
