@@ -1,14 +1,14 @@
 // npm run bench: how fast Moon Step is here, against what it must keep. Figures only; nothing fails by them.
 import { gzipSync } from 'node:zlib';
 import { CHROMIUM, serveDemo } from './browser.mjs';
-import { checkNode, ensureBuild, ensurePackages, ensurePrograms, ROOT } from './setup.mjs';
+import { checkNode, ensureBuild, ensurePackages, ensurePrograms } from './setup.mjs';
 
 checkNode();
 await ensurePackages();
 await ensurePrograms([{ program: 'chromium', debian: 'chromium' }]);
 await ensureBuild();
 
-const { createServer } = await import('vite');
+const { withSource } = await import('./source-modules.mjs');
 const { chromium } = await import('@playwright/test');
 const PORT = 4789;
 const LOADS = 5;
@@ -17,7 +17,7 @@ const OTHER_KEYS = 20; // from F flat to B sharp, or back
 const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 const row = (what, figure, limit) => console.log(`${what.padEnd(58)} ${figure.padStart(14)}   ${limit}`);
 
-await benchCore();
+await withSource(benchCore);
 const stop = await serveDemo(PORT);
 const browser = await chromium.launch(CHROMIUM);
 await benchFirstView();
@@ -27,22 +27,13 @@ await browser.close();
 stop();
 
 /** Scales spelled, and derived by every method, a second. */
-async function benchCore() {
-  const vite = await createServer({
-    root: ROOT,
-    configFile: false,
-    appType: 'custom',
-    logLevel: 'silent',
-    server: { middlewareMode: true, hmr: false, ws: false },
-    resolve: { alias: { '@': `${ROOT}src` } },
-    optimizeDeps: { noDiscovery: true },
-  });
-  const { scaleNamed } = await vite.ssrLoadModule('/src/core/scale/scale.ts');
-  const { SCALE_IDS } = await vite.ssrLoadModule('/src/core/scale/pattern.ts');
-  const { derive, methodsFor } = await vite.ssrLoadModule('/src/core/derive/methods.ts');
-  const { prove } = await vite.ssrLoadModule('/src/core/derive/proof.ts');
-  const { notesOf } = await vite.ssrLoadModule('/src/core/scale/line.ts');
-  const { TONICS } = await vite.ssrLoadModule('/src/core/scale/tonic.ts');
+async function benchCore(load) {
+  const { scaleNamed } = await load('/src/core/scale/scale.ts');
+  const { SCALE_IDS } = await load('/src/core/scale/pattern.ts');
+  const { derive, methodsFor } = await load('/src/core/derive/methods.ts');
+  const { prove } = await load('/src/core/derive/proof.ts');
+  const { notesOf } = await load('/src/core/scale/line.ts');
+  const { TONICS } = await load('/src/core/scale/tonic.ts');
   const questions = TONICS.flatMap((tonic) => SCALE_IDS.map((id) => [tonic, id]));
   const scales = questions.map(([tonic, id]) => scaleNamed(tonic, id).scale);
 
@@ -75,9 +66,9 @@ async function benchCore() {
     rate(scales, (scale) => prove(scale, 'both', notesOf(scale, 'both'))),
     '',
   );
-  const { ask } = await vite.ssrLoadModule('/src/core/ask/ask.ts');
-  const { ENGLISH } = await vite.ssrLoadModule('/src/core/words/class-words.ts');
-  const { UNDERSTOOD, REFUSED } = await vite.ssrLoadModule('/src/core/ask/phrases.test-data.ts');
+  const { ask } = await load('/src/core/ask/ask.ts');
+  const { ENGLISH } = await load('/src/core/words/class-words.ts');
+  const { UNDERSTOOD, REFUSED } = await load('/src/core/ask/phrases.test-data.ts');
   const phrases = (UNDERSTOOD + REFUSED)
     .split('\n')
     .flatMap((line) => line.split(/ [=>] /u)[0]?.trim() || [])
@@ -90,18 +81,17 @@ async function benchCore() {
     return performance.now() - started;
   });
   row(`Ask line, worst of ${phrases.length} phrases`, `${Math.max(...times).toFixed(2)} ms`, 'under 5 ms');
-  await benchMarks(vite, TONICS, SCALE_IDS);
-  await vite.close();
+  await benchMarks(load, TONICS, SCALE_IDS);
 }
 
 /** One answer judged: what a mistake made of it, and one that no single mistake makes, for which all pairs are searched. */
-async function benchMarks(vite, tonics, ids) {
-  const { explain } = await vite.ssrLoadModule('/src/core/mark/explain/explain.ts');
-  const { answersOf } = await vite.ssrLoadModule('/src/core/mark/explain/made.ts');
-  const { scaleTask } = await vite.ssrLoadModule('/src/core/exercise/kinds/scale/scale-question.ts');
-  const { judge } = await vite.ssrLoadModule('/src/core/exercise/judge.ts');
-  const { mistakesIn } = await vite.ssrLoadModule('/src/core/mark/mistakes/all.ts');
-  const { USUAL_SETTINGS } = await vite.ssrLoadModule('/src/core/school/settings.ts');
+async function benchMarks(load, tonics, ids) {
+  const { explain } = await load('/src/core/mark/explain/explain.ts');
+  const { answersOf } = await load('/src/core/mark/explain/made.ts');
+  const { scaleTask } = await load('/src/core/exercise/kinds/scale/scale-question.ts');
+  const { judge } = await load('/src/core/exercise/judge.ts');
+  const { mistakesIn } = await load('/src/core/mark/mistakes/all.ts');
+  const { USUAL_SETTINGS } = await load('/src/core/school/settings.ts');
   const questions = tonics.flatMap((tonic) =>
     ids.map((scale) => ({ tonic, scale, direction: 'both', signature: 'none', clef: 'treble' })),
   );

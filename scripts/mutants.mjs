@@ -1,21 +1,11 @@
 // npm run mutants: every entry of the tables that methods look up, changed by one in turn, and who notices it.
-import { createServer } from 'vite';
-import { checkNode, ensurePackages, ROOT } from './setup.mjs';
+import { checkNode, ensurePackages } from './setup.mjs';
 
 checkNode();
 await ensurePackages();
 
-const vite = await createServer({
-  root: ROOT,
-  configFile: false,
-  appType: 'custom',
-  logLevel: 'silent',
-  server: { middlewareMode: true, hmr: false, ws: false },
-  resolve: { alias: { '@': `${ROOT}src` } },
-  optimizeDeps: { noDiscovery: true },
-});
-const { MUTANTS, noticed } = await vite.ssrLoadModule('/src/core/derive/mutants.test-data.ts');
-await vite.close();
+const { withSource } = await import('./source-modules.mjs');
+const { MUTANTS, noticed } = await withSource((load) => load('/src/core/derive/mutants.test-data.ts'));
 
 const FEWEST = 120;
 let seen = 0;

@@ -14,7 +14,7 @@ const VIEWS = [
   { file: 'derive-day.png', address: '/derive', keys: [] },
   {
     file: 'derive-night.png',
-    address: '/derive?tonic=G&scale=melodic-minor&direction=both&clef=treble&signature=none&method=signature',
+    address: '/derive?tonic=E&scale=melodic-minor&direction=both&clef=treble&signature=none&method=signature',
     keys: ['n'],
   },
   {
@@ -26,6 +26,11 @@ const VIEWS = [
     file: 'derive-compare.png',
     address:
       '/derive?tonic=C&scale=major&direction=up&clef=treble&signature=written&method=step-pattern&beside=C+natural-minor',
+    keys: [],
+  },
+  {
+    file: 'derive-by-hand.png',
+    address: '/derive?tonic=E&scale=harmonic-minor&method=tetrachords&hand=2%2B~7%2B',
     keys: [],
   },
   { file: 'question-key.png', address: '/derive?question=key&fifths=-4&step=2', keys: [] },

@@ -8,8 +8,17 @@ import type { Direction } from '../scale/direction';
 import { PATTERNS, SCALE_IDS } from '../scale/pattern';
 import { isPrintable, signatureOf } from '../scale/signature';
 import { TONICS } from '../scale/tonic';
-import { keyOf, type MarkQuestion } from './kinds/all';
-import type { Fields } from './kinds/fields';
+import {
+  fieldsAsked,
+  fieldsOf,
+  keyOf,
+  type MarkQuestion,
+  markProblem,
+  questionFrom,
+  taskOf,
+} from './kinds/all';
+import { type Fields, USUAL_FIELDS } from './kinds/fields';
+import type { MarkSchool } from './kinds/kind';
 import { scaleTask } from './kinds/scale/scale-question';
 
 /** A key and the scale on it. */
@@ -52,9 +61,13 @@ export function practiceFor(id: MistakeId, asked: ScaleKey): ScaleKey {
   return { tonic: shows ?? tonics[0] ?? asked.tonic, scale: asked.scale };
 }
 
-/** Whether no two of some mistakes lead to the same answer in a scale, and each to some. */
-function areApart(ids: readonly MistakeId[], key: ScaleKey, direction: Direction): boolean {
-  const made = ids.map((id) => wrongOn(id, key, direction));
+/** Whether no two of some mistakes lead to the same answer to a question, and each to some. */
+function areApart(ids: readonly MistakeId[], asked: MarkQuestion, school: MarkSchool): boolean {
+  const task = taskOf(asked, school);
+  const made = ids.map((id) => {
+    const mistake = mistakeNamed(id);
+    return mistake?.scopes.includes(task.scope) ? answersOf(mistake, task) : [];
+  });
   return made.every(
     (answers, at) =>
       answers.length > 0 &&
@@ -73,21 +86,33 @@ function family(scale: Fields['scale']): readonly Fields['scale'][] {
   return [scale, ...own.filter((id) => id !== scale)];
 }
 
+/** A question with the key that is asked in it. */
+type Variant = { readonly asked: MarkQuestion; readonly key: ScaleKey };
+
+/** The same question about other keys: of the same scale, and of others of its family. */
+function* variantsOf(asked: MarkQuestion, school: MarkSchool): Generator<Variant> {
+  const fields: Fields = { ...USUAL_FIELDS, ...fieldsAsked(asked) };
+  const has = fieldsOf(asked.kind);
+  if (!has.includes('tonic') || !has.includes('scale')) return;
+  for (const scale of family(fields.scale)) {
+    for (const tonic of easyTonics({ tonic: fields.tonic, scale }))
+      yield { asked: questionFrom(asked.kind, { ...fields, tonic, scale }, school), key: { tonic, scale } };
+  }
+}
+
 /**
- * A question that would tell mistakes apart which lead to the same answer here: another key of the same scale, or
- * another scale of its family, where no two of them do. Null where none is; then they are one in all but name.
+ * The question to ask next, of the same kind about another key, that would tell mistakes apart which lead to the same answer
+ * here. Null where none does; then they are one in all but name.
  */
 export function tellingApart(
   tied: readonly Explanation[],
-  asked: ScaleKey & { readonly direction: Direction },
-): ScaleKey | null {
+  asked: MarkQuestion,
+  school: MarkSchool,
+): Variant | null {
   if (tied.length < 2 || tied.some(({ habits }) => habits.length !== 1)) return null;
   const ids = tied.flatMap(({ habits }) => habits[0] ?? []);
-  for (const scale of family(asked.scale)) {
-    const tonic = easyTonics({ tonic: asked.tonic, scale }).find((each) =>
-      areApart(ids, { tonic: each, scale }, asked.direction),
-    );
-    if (tonic) return { tonic, scale };
+  for (const variant of variantsOf(asked, school)) {
+    if (!markProblem(variant.asked) && areApart(ids, variant.asked, school)) return variant;
   }
   return null;
 }

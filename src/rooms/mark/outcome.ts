@@ -78,7 +78,7 @@ export function outcomeOf(
       habit,
       chosen: choice !== null,
       tied: choice === null ? even.slice(1) : [],
-      askNext: choice === null && asked.kind === 'scale' ? tellingApart(even, asked.question) : null,
+      askNext: (choice === null && tellingApart(even, asked, settings)?.key) || null,
       accepted,
       counted,
       score: own?.got === null || own?.got === undefined ? full : { ...full, got: own.got },

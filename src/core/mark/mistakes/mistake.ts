@@ -21,7 +21,7 @@ export const SCOPES = [
 
 export type Scope = (typeof SCOPES)[number];
 
-/** How weighty a mistake is where several lead to one answer; the lower is named first (docs/theory.md, ties). */
+/** How weighty a mistake is where several lead to one answer; the lower is named first (docs/theory.md, Mistakes). */
 export const RANKS = {
   sound: 0,
   clef: 1,

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { type AnswerCase, caseOf } from '@/core/exercise/answer-case';
 import { judge } from '@/core/exercise/judge';
+import type { MarkSchool } from '@/core/exercise/kinds/kind';
 import { keyAsked, practiceFor, type ScaleKey, tellingApart } from '@/core/exercise/practice';
 import { invitedMistakes } from '@/core/mark/explain/invited';
 import { byRank, type Explanation } from '@/core/mark/explain/rank';
@@ -57,6 +58,7 @@ type Told = {
   readonly judged: Judged;
   readonly about: AnswerCase;
   readonly key: ScaleKey;
+  readonly school: MarkSchool;
 };
 
 function causeOf(
@@ -68,8 +70,7 @@ function causeOf(
   const said = cause.habits.map((id) => sayMistake(ENGLISH, id, about, practiceFor(id, key)));
   const first = all[0] ?? cause;
   const even = all.filter((each) => byRank(each, first) === 0);
-  const { asked } = sent;
-  const separate = cause === first && asked.kind === 'scale' ? tellingApart(even, asked.question) : null;
+  const ask = cause === first ? tellingApart(even, sent.asked, told.school)?.key : null;
   return {
     code: cause.habits[0] as MistakeId,
     codes: [...cause.habits],
@@ -80,7 +81,7 @@ function causeOf(
     text: said.map(({ name, why }) => `${name}. ${why}`).join(' '),
     say: said.map(({ say }) => say).join(' '),
     cure: said.map(({ cure }) => cure).join(' '),
-    ask: separate && `${asciiName(separate.tonic)} ${separate.scale}`,
+    ask: ask ? `${asciiName(ask.tonic)} ${ask.scale}` : null,
   };
 }
 
@@ -98,6 +99,7 @@ export function markDocument(sent: Sent, options: Options): MarkDocument {
     judged,
     about: caseOf(sent.asked, sent.answer, school),
     key: keyAsked(sent.asked),
+    school,
   };
   const causes = judged.causes.slice(0, MOST_CAUSES);
   return {

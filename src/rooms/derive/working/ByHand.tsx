@@ -86,7 +86,9 @@ export function ByHand({ sentence, hand: code, view, lit, onLit, onHand, served 
       <div className="contents min-h-0 min-w-0 flex-col gap-3 room:flex">
         <section aria-label={say.stride} className="card flex min-h-0 grow flex-col px-2 py-2 sm:px-4">
           <HandStride written={written} hand={shown} onMove={move} onTake={take} />
-          <p className="px-2 pb-1 text-small text-quiet">{say.how}</p>
+          <p className="px-2 pb-1 text-small text-quiet">
+            {sentence.signature === 'written' ? `${say.how} ${say.atNotes}` : say.how}
+          </p>
         </section>
         <section
           aria-label={deriveWords(w).surfaces.staff}

@@ -31,7 +31,10 @@ export function viewOf(sentence: DeriveSentence, settings: Settings): DeriveView
   const last = derivation.steps.length - 1;
   const at = sentence.step === null ? last : Math.min(sentence.step - 1, last);
   const step = derivation.steps[at] as DerivationStep;
-  const written = writeOut(scale, { ...sentence, modesWritten: settings.modesWritten });
+  const { modesWritten } = settings;
+  // While it is mended by hand a signature would say beforehand which notes are altered.
+  const signature = sentence.hand === null ? sentence.signature : 'none';
+  const written = writeOut(scale, { ...sentence, signature, modesWritten });
   return {
     scale,
     written,
