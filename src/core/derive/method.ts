@@ -4,7 +4,7 @@ import type { MethodId } from './derivation';
 import type { ScaleOperation } from './machine/operation';
 import type { Tables } from './tables';
 
-/** How a class comes to minor's signature (docs/theory.md, schools). */
+/** How a class comes to minor's signature (docs/theory.md, Schools). */
 export type DeriveWays = Pick<Settings, 'minorSignature'>;
 
 /** Why a method cannot serve a scale. */

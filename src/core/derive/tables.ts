@@ -14,7 +14,7 @@ type Tetrachords = readonly [lower: readonly number[], join: number, upper: read
  */
 export type Tables = {
   readonly patterns: Readonly<Record<ScaleId, ScalePattern>>;
-  /** What a scale moves in the major on its tonic, rising and coming down (docs/theory.md, the scales). */
+  /** What a scale moves in the major on its tonic, rising and coming down (docs/theory.md, Scales). */
   readonly againstMajor: Readonly<Partial<Record<ScaleId, { readonly up: Moves; readonly down: Moves }>>>;
   readonly tetrachords: Readonly<
     Partial<Record<ScaleId, { readonly up: Tetrachords; readonly down: Tetrachords }>>

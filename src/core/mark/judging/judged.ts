@@ -15,7 +15,7 @@ export const NOTE_FINDINGS = [
   'note-extra',
 ] as const;
 
-/** What a finding can be: at notes, in the way of writing, in a signature, in a name (docs/theory.md, findings). */
+/** What a finding can be: at notes, in the way of writing, in a signature, in a name (docs/theory.md, Mistakes). */
 export const FINDING_CODES = [
   ...NOTE_FINDINGS,
   'wrong-octave',
