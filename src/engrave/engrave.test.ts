@@ -403,8 +403,8 @@ describe('entered notes', () => {
     for (const row of SCALE_TABLE) {
       for (const id of SCALE_IDS) {
         const notes = tableScale(row, id).up;
-        const { pitches, notes: standing, lanes, scene } = shown(notes.join(' '));
-        for (const { place, x } of standing) {
+        const { pitches, notes: drawn, lanes, scene } = shown(notes.join(' '));
+        for (const { place, x } of drawn) {
           const lane = lanes.find(({ midi }) => midi === midiOf(pitches[place] as Pitch));
           expect(x).toBeCloseTo((lane?.x ?? 0) + (lane?.w ?? 0) / 2, 3);
         }

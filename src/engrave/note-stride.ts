@@ -43,7 +43,7 @@ export type NoteStride = {
 const FIRST_KEY = 60;
 const REACH = 17;
 
-type Standing = {
+type GridNote = {
   readonly place: number;
   readonly pitch: Pitch;
   readonly column: number;
@@ -56,17 +56,17 @@ type Standing = {
  */
 export function noteStride({ w, pitches, lit, width, height }: NoteStrideQuestion): NoteStride {
   const columns = pitches.map((each) => midiOf(each) - FIRST_KEY);
-  const standing = standingOf(pitches, columns);
-  const two = standing.some(({ row }) => row === 1);
+  const onTheGrid = onGrid(pitches, columns);
+  const two = onTheGrid.some(({ row }) => row === 1);
   const grid = gridFor({ width, height }, Math.min(0, ...columns), Math.max(REACH, ...columns), two);
   const inside = { first: Math.min(...columns), last: Math.max(...columns) };
-  const notes = standing.map(({ place, column, row }) => ({
+  const notes = onTheGrid.map(({ place, column, row }) => ({
     place,
     x: grid.x(column),
     y: grid.centre(row),
     r: grid.radius,
   }));
-  const dots = standing.map(({ pitch, column }) => ({ note: pitch.note, column }));
+  const dots = onTheGrid.map(({ pitch, column }) => ({ note: pitch.note, column }));
   return {
     scene: {
       width,
@@ -74,9 +74,9 @@ export function noteStride({ w, pitches, lit, width, height }: NoteStrideQuestio
       groups: [
         keyboardGroup(grid, FIRST_KEY, pitches.length > 1 ? inside : { first: grid.first, last: grid.last }),
         dotGroup(grid, FIRST_KEY, dots),
-        ...leadGroup(grid, standing),
+        ...leadGroup(grid, onTheGrid),
         ...gapGroups(w, grid, columns),
-        ...standing.map((note) => noteGroup(w, grid, note, lit)),
+        ...onTheGrid.map((note) => noteGroup(w, grid, note, lit)),
       ],
     },
     lanes: lanesOf(grid),
@@ -85,21 +85,21 @@ export function noteStride({ w, pitches, lit, width, height }: NoteStrideQuestio
 }
 
 /** Each key and spelling once; a second spelling of a key goes below. */
-function standingOf(pitches: readonly Pitch[], columns: readonly number[]): readonly Standing[] {
-  const standing: Standing[] = [];
+function onGrid(pitches: readonly Pitch[], columns: readonly number[]): readonly GridNote[] {
+  const onTheGrid: GridNote[] = [];
   for (const [place, pitch] of pitches.entries()) {
     const column = columns[place] as number;
-    const there = standing.filter((each) => each.column === column);
+    const there = onTheGrid.filter((each) => each.column === column);
     if (there.some((each) => each.pitch.note === pitch.note) || there.length > 1) continue;
-    standing.push({ place, pitch, column, row: there.length === 0 ? 0 : 1 });
+    onTheGrid.push({ place, pitch, column, row: there.length === 0 ? 0 : 1 });
   }
-  return standing;
+  return onTheGrid;
 }
 
 function noteGroup(
   w: ClassWords,
   { x, centre, radius, type }: Grid,
-  { place, pitch: { note }, column, row }: Standing,
+  { place, pitch: { note }, column, row }: GridNote,
   lit: readonly number[],
 ): Group {
   const now = lit.includes(place);
@@ -133,8 +133,8 @@ function gapGroups(w: ClassWords, grid: Grid, columns: readonly number[]): reado
 }
 
 /** Dotted lines down to the keys. */
-function leadGroup(grid: Grid, standing: readonly Standing[]): readonly Group[] {
-  const lowest = new Map(standing.map((note) => [note.column, note]));
+function leadGroup(grid: Grid, onTheGrid: readonly GridNote[]): readonly Group[] {
+  const lowest = new Map(onTheGrid.map((note) => [note.column, note]));
   const marks = [...lowest.values()].map(({ column, row, pitch }): Mark => {
     const x = grid.x(column);
     const y1 = grid.centre(row) + grid.radius + 6;

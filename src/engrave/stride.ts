@@ -72,7 +72,7 @@ export function strideScene({ w, written, step, steps, lit, width, height }: Str
     const at = { place, column: columns[place] as number, placed: line[place] as PlacedNote };
     return state.stage === 'letter'
       ? ghost(w, state, at, grid, place === lit)
-      : standing(w, state, at, grid, step, scale);
+      : decidedNote(w, state, at, grid, step, scale);
   });
   return {
     width,
@@ -126,7 +126,7 @@ function degreeBelow(
 }
 
 /** A decided note in its circle, with its degree below. */
-function standing(
+function decidedNote(
   w: ClassWords,
   state: PlaceState,
   { place, column, placed }: At,

@@ -27,6 +27,8 @@ export class Run {
   under: Fifths | null = null;
   /** Notes that were taken from elsewhere: two octaves of the parent, the window. */
   borrowed: readonly SpelledNote[] = [];
+  /** Places that were raised. */
+  readonly raised = new Set<number>();
   /** The seven steps wanted of two tetrachords. */
   wanted: readonly number[] = [];
   /** Set where something would need a third sign, or has nothing to work on: then the program leads nowhere. */
