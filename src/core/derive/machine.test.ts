@@ -1,17 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { lettersCounted } from '../../note/letter';
-import { noteNamed } from '../../note/parse';
-import { asciiName } from '../../note/spelled';
-import type { Direction } from '../../scale/direction';
-import { SCALE_IDS, type ScaleId } from '../../scale/pattern';
-import { SCALE_TABLE, tableScale } from '../../scale/scale-table';
-import { askedFor } from '../asked';
-import type { MethodId } from '../derivation';
-import { METHODS } from '../methods';
-import { TABLES } from '../tables';
-import type { ScaleOperation } from './operation';
-import { interpret, Run } from './run';
-import { SCALE_OPERATIONS } from './vocabulary';
+import { lettersCounted } from '../note/letter';
+import { noteNamed } from '../note/parse';
+import { asciiName } from '../note/spelled';
+import type { Direction } from '../scale/direction';
+import { SCALE_IDS, type ScaleId } from '../scale/pattern';
+import { SCALE_TABLE, tableScale } from '../scale/scale-table';
+import { askedFor } from './asked';
+import type { MethodId } from './derivation';
+import type { ScaleOperation } from './machine/operation';
+import { interpret, Run } from './machine/run';
+import { SCALE_OPERATIONS } from './machine/vocabulary';
+import { METHODS } from './methods';
+import { TABLES } from './tables';
 
 type Program = readonly ScaleOperation[];
 
