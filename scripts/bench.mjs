@@ -104,7 +104,7 @@ async function benchMarks(load, tonics, ids) {
     const odd = notes.map((note, place) => (place % 5 === 1 ? notes[(place + 3) % 15] : note));
     return [...(made ? [[question, made.written.notes]] : []), [question, odd]];
   });
-  const written = (notes) => ({ is: 'row', notes: notes.map((note) => ({ note, octave: null })) });
+  const written = (notes) => ({ is: 'scale', notes: notes.map((note) => ({ note, octave: null })) });
   const time = (work) =>
     cases.map(([question, notes]) => {
       const started = performance.now();
