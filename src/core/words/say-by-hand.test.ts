@@ -38,8 +38,8 @@ function key(note: SpelledNote): number {
   return signs.reduce((sum, sign) => sum + (sign === '#' ? 1 : -1), KEYS[letter] ?? 0);
 }
 
-/** Half steps from a note up to its neighbour, from −6 to 5. */
-const stepUp = (from: SpelledNote, to: SpelledNote) => ((key(to) - key(from) + 18) % 12) - 6;
+/** Half steps from a note up to its neighbour, from −5 to 6. */
+const stepUp = (from: SpelledNote, to: SpelledNote) => ((key(to) - key(from) + 17) % 12) - 5;
 
 const E_MAJOR = scale('E', 'major');
 
