@@ -223,11 +223,11 @@ test('two tetrachords are mended by hand: tried, told why, put back, taken', asy
   await page.getByRole('button', { name: 'Mend by hand' }).press('Enter');
   const hand = room.surface('Mended by hand');
   const note = (degree: number) => page.locator(`[role=slider][data-degree="${degree}"]`);
-  await expect(hand).toContainText('H W W W H W W stands; W W H W W W H is wanted.');
+  await expect(hand).toContainText('Now: H W W W H W W. Wanted: W W H W W W H.');
   // The wrong move is told by what the tetrachord would come to, and cannot be taken.
   await note(4).focus();
   await page.keyboard.press('ArrowLeft');
-  await expect(hand).toContainText('It does not do: E F G A♭ is H W H, not W W H.');
+  await expect(hand).toContainText('It does not fit: E F G A♭ is H W H, not W W H.');
   await expect(hand.getByRole('button', { name: 'Take it' })).toHaveCount(0);
   await page.keyboard.press('Enter');
   await expect(hand.getByRole('listitem')).toHaveCount(0);
@@ -265,7 +265,7 @@ test('two tetrachords are mended by hand: tried, told why, put back, taken', asy
   await page.keyboard.press('Escape');
   await expect(room.working.first()).toBeVisible();
   await page.keyboard.press('h');
-  await expect(hand).toContainText('H W W W H W W stands');
+  await expect(hand).toContainText('Now: H W W W H W W.');
 });
 
 /** Drags half of the way from one thing to another. */

@@ -6,6 +6,8 @@ import { ALTERATIONS, type Alteration, fifths, spelled } from '../note/spelled';
 import { SCALE_IDS } from '../scale/pattern';
 import { TONICS } from '../scale/tonic';
 import type { Answer } from './answer';
+import { everyQuestion } from './every-question.test-data';
+import { formOf, type MarkQuestion } from './kinds/all';
 
 /** Any note with up to two signs. */
 const anyNote = fc
@@ -79,3 +81,12 @@ export const ANY_ANSWER: typeof ANY_TYPED = {
   scale: fc.oneof(ANY_TYPED.scale, WRITTEN_ROW),
   key: fc.oneof(ANY_TYPED.key, REASONED_KEY),
 };
+
+/** Any question of a kind with any answer to it. */
+export function anyAnswered(
+  kind: MarkQuestion['kind'],
+): fc.Arbitrary<{ readonly asked: MarkQuestion; readonly answer: Answer }> {
+  return fc
+    .constantFrom(...everyQuestion(kind))
+    .chain((asked) => ANY_ANSWER[formOf(asked)].map((answer) => ({ asked, answer })));
+}

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { USUAL_SETTINGS } from '../school/settings';
-import { ANY_ANSWER } from './any-answer.test-data';
+import { anyAnswered } from './any-answer.test-data';
 import { answerCode, questionCode } from './code';
-import { asking, everyQuestion } from './every-question.test-data';
+import { asking } from './every-question.test-data';
 import { judge } from './judge';
-import { formOf, KIND_IDS } from './kinds/all';
+import { KIND_IDS } from './kinds/all';
 import { mistakesPossible } from './possible';
 
 /** Worked out by hand: what can go wrong there, and what cannot. */
@@ -45,22 +45,16 @@ describe('the mistakes that can be made in a question', () => {
   });
 
   it.each(KIND_IDS)('are all that is ever said of an answer, whatever it is: %s', (kind) => {
-    const questions = everyQuestion(kind);
     fc.assert(
-      fc.property(
-        fc
-          .constantFrom(...questions)
-          .chain((asked) => ANY_ANSWER[formOf(asked)].map((answer) => ({ asked, answer }))),
-        ({ asked, answer }) => {
-          const possible: readonly string[] = mistakesPossible(asked, USUAL_SETTINGS);
-          // Of two together the second may act on what the first has made of the working.
-          for (const { habits } of judge(asked, answer, USUAL_SETTINGS)?.causes ?? []) {
-            const here = habits.filter((id) => possible.includes(id));
-            expect(here.length, `${questionCode(asked)} ${answerCode(answer)}`).toBeGreaterThan(0);
-            if (habits.length === 1) expect(here).toEqual(habits);
-          }
-        },
-      ),
+      fc.property(anyAnswered(kind), ({ asked, answer }) => {
+        const possible: readonly string[] = mistakesPossible(asked, USUAL_SETTINGS);
+        // Of two together the second may act on what the first has made of the working.
+        for (const { habits } of judge(asked, answer, USUAL_SETTINGS)?.causes ?? []) {
+          const here = habits.filter((id) => possible.includes(id));
+          expect(here.length, `${questionCode(asked)} ${answerCode(answer)}`).toBeGreaterThan(0);
+          if (habits.length === 1) expect(here).toEqual(habits);
+        }
+      }),
     );
   });
 });

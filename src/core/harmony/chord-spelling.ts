@@ -1,5 +1,5 @@
 import { type Letter, letterAfter } from '../note/letter';
-import { fifthsOf, noteAtFifths, type SpelledNote, temptingSpelling } from '../note/spelled';
+import { fifthsOf, noteAtFifths, type SpelledNote, temptingSpelling, twelveAway } from '../note/spelled';
 import { type Chord, type ChordQuality, chordOn, SEMITONES, TRIAD_OF } from './chord';
 
 /** One step of spelling a chord, as data. `at` are the notes of the chord it is about, from 0. */
@@ -87,7 +87,6 @@ export function spellChord(root: SpelledNote, quality: ChordQuality): SpelledCho
 
 /** The root twelve places along the line of fifths, towards fewer signs, if the chord can be spelled on it. */
 function twin(root: SpelledNote, quality: ChordQuality): SpelledNote | null {
-  const place = fifthsOf(root);
-  const other = noteAtFifths(place + (place > 0 ? -12 : 12));
+  const other = twelveAway(root);
   return other && chordOn(other, quality) ? other : null;
 }

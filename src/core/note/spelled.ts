@@ -58,6 +58,12 @@ export function noteAtFifths(place: number): SpelledNote | null {
   return spelledOrNull(letter, Math.floor((place + 1) / 7));
 }
 
+/** The note twelve places along the line of fifths, towards fewer signs; it sounds alike. Null past a second sign. */
+export function twelveAway(note: SpelledNote): SpelledNote | null {
+  const place = fifthsOf(note);
+  return noteAtFifths(place + (place > 0 ? -12 : 12));
+}
+
 /** Sounding pitch class, 0 (C) to 11 (B). */
 export function pitchClass(note: SpelledNote): number {
   return (((SEMITONES_ABOVE_C[note.letter] + note.alteration) % 12) + 12) % 12;

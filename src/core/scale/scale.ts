@@ -1,5 +1,5 @@
 import { letterAfter, letterIndex, SEMITONES_ABOVE_C } from '../note/letter';
-import { type Fifths, fifthsOf, noteAtFifths, type SpelledNote, spelledOrNull } from '../note/spelled';
+import { type Fifths, type SpelledNote, spelledOrNull, twelveAway } from '../note/spelled';
 import type { Settings } from '../school/settings';
 import { spellChromatic } from './chromatic';
 import { PATTERNS, type ScaleId, scaleIdOfSteps, WHOLE_OF } from './pattern';
@@ -149,7 +149,7 @@ function spellableTwin(
   rising: readonly number[],
   falling: readonly number[],
 ): SpelledNote | null {
-  const twin = noteAtFifths(fifthsOf(tonic) + (fifthsOf(tonic) > 0 ? -12 : 12));
+  const twin = twelveAway(tonic);
   if (!twin) return null;
   const spellable = isSpelled(spell(twin, rising, false)) && isSpelled(spell(twin, falling, true));
   return spellable ? twin : null;

@@ -1,4 +1,4 @@
-import type { Fact } from '../derive/fact';
+import type { Fact, TetrachordPart } from '../derive/fact';
 import type { MethodProblem } from '../derive/method';
 import { PATTERNS } from '../scale/pattern';
 import type { ClassWords } from './class-words';
@@ -86,9 +86,17 @@ export function sayMethodStep(w: ClassWords, fact: MethodFact): SaidStep {
 }
 
 /** Steps as they stand under the moons; what is no step at all is 0. */
-function sizes(w: ClassWords, steps: readonly number[]): string {
-  return steps.map((step) => w.stepLetters(step) || '0').join(' ');
+export function sizes(w: ClassWords, steps: readonly number[]): string {
+  return steps.map((step) => (step > 0 ? w.stepLetters(step) || String(step) : '0')).join(' ');
 }
+
+/** What stands between two notes that may have met or crossed. */
+export const stepFound = (w: ClassWords, size: number): string =>
+  size <= 0 ? 'no step at all' : w.aStep(size);
+
+/** A part of the two tetrachords by its name. */
+export const partName = (part: TetrachordPart): string =>
+  part === 'join' ? 'the join' : `the ${part} tetrachord`;
 
 function tetrachordsLine(w: ClassWords, { lower, join, upper }: Of<'tetrachords'>): SaidStep {
   const [below, above] = [sizes(w, lower), sizes(w, upper)];
@@ -103,9 +111,7 @@ function tetrachordsLine(w: ClassWords, { lower, join, upper }: Of<'tetrachords'
 function mendLine(w: ClassWords, fact: Of<'mend'>): SaidStep {
   const { before, from, to, is, wanted, part, refused } = fact;
   const way = to.alteration > from.alteration ? 'Raise' : 'Lower';
-  const where = part === 'join' ? 'the join' : `the ${part} tetrachord`;
-  const found = is <= 0 ? 'no step at all' : w.aStep(is);
-  const text = `${way} ${w.note(from)} to ${w.note(to)}: ${w.note(before)} to ${w.note(from)} is ${found}, and ${where} wants ${w.aStep(wanted)}.`;
+  const text = `${way} ${w.note(from)} to ${w.note(to)}: ${w.note(before)} to ${w.note(from)} is ${stepFound(w, is)}, and ${partName(part)} wants ${w.aStep(wanted)}.`;
   if (!refused) return { text, reason: `${w.note(before)} is given and stays.` };
   const run = `${w.noteList(refused.run)} would be ${sizes(w, refused.sizes)}`;
   const other = refused.to.alteration > refused.from.alteration ? 'Raising' : 'Lowering';

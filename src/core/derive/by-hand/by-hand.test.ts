@@ -33,12 +33,12 @@ describe('two tetrachords mended by hand', () => {
     ]);
     expect(tried('D', '~4-')).toEqual([
       'fails',
-      'Lower G to G♭: F to G♭ is a half step. It does not do: D E F G♭ is W H H, not W W H.',
+      'Lower G to G♭: F to G♭ is a half step. It does not fit: D E F G♭ is W H H, not W W H.',
     ]);
     expect(tried('F', '~4-')[0]).toBe('fits');
     expect(tried('F', '~3+')).toEqual([
       'fails',
-      'Raise A to A♯: G to A♯ is a step and a half. It does not do: F G A♯ B is W W+H H, not W W H.',
+      'Raise A to A♯: G to A♯ is a step and a half. It does not fit: F G A♯ B is W W+H H, not W W H.',
     ]);
     expect(tried('Cb', '2-~3-', 'natural-minor')[0]).toBe('nearer');
     expect(tried('Cb', '2-~3-3-', 'natural-minor')[0]).toBe('fits');
@@ -70,6 +70,26 @@ describe('two tetrachords mended by hand', () => {
         expect(view && sayHand(ENGLISH, view).reason).toBe('Every step is as it should be.');
       }
     }
+  });
+
+  it('leave the way down of melodic minor open until all fits, and then write it as the table has it', () => {
+    const melodic = scale('E', 'melodic-minor');
+    const row = SCALE_TABLE.find(({ tonic }) => tonic === 'E');
+    if (!row) throw new Error('no E in the table');
+    const { up, down } = tableScale(row, 'melodic-minor');
+    const begun = viewByHand(melodic, 'both', readHand('2+6+') ?? UNTOUCHED);
+    expect(begun?.movable).toEqual([1, 2, 3, 4, 5, 6]);
+    expect(begun?.now.line.map(({ stage }) => stage === 'decided')).toEqual([
+      ...up.map(() => true),
+      ...down.slice(2).map(() => false),
+      true,
+    ]);
+    const done = viewByHand(melodic, 'both', readHand('2+6+7+') ?? UNTOUCHED);
+    expect(done?.wrong).toEqual([]);
+    expect(
+      done?.now.line.map(({ note, stage }) => asciiName(note) + (stage === 'letter' ? '?' : '')),
+    ).toEqual([...up, ...down.slice(1)]);
+    expect(viewByHand(scale('D', 'major'), 'down', UNTOUCHED)?.movable).toEqual([6, 5, 4, 3, 2, 1]);
   });
 
   it('never say that a move fits which leaves a step before it wrong', () => {

@@ -5,7 +5,7 @@ import type { DerivationStep } from '../derivation';
 import type { Move, TetrachordPart } from '../fact';
 import type { ScaleOperation } from '../machine/operation';
 import { interpret, Run, type Vocabulary } from '../machine/run';
-import { partTo, placesOf, sizesOf, stepTo, tryMove } from '../machine/tetrachord-operations';
+import { partTo, placesMended, sizesOf, stepTo, tryMove } from '../machine/tetrachord-operations';
 import { SCALE_OPERATIONS } from '../machine/vocabulary';
 import { definitionOf, METHODS } from '../methods';
 import { TABLES } from '../tables';
@@ -27,6 +27,8 @@ export type MoveFact = {
 /** What comes of moves: each with its fact, the steps as they are and as they are wanted, and the line as it stands. */
 export type HandView = {
   readonly moves: readonly MoveFact[];
+  /** The places that are moved, one a degree from 2 to 7: the tonic is given. */
+  readonly movable: readonly number[];
   readonly sizes: readonly number[];
   readonly wanted: readonly number[];
   /** Degrees that are reached by another step than is wanted; none where all is mended. */
@@ -49,6 +51,11 @@ function wrongDegrees(run: Run): readonly number[] {
   return [2, 3, 4, 5, 6, 7, 8].filter((degree) => stepTo(run, degree).is !== stepTo(run, degree).wanted);
 }
 
+/** Whether moves reach a place: not on melodic minor's way down, which has its own notes. */
+function isReached(run: Run, place: number): boolean {
+  return placesMended(run, run.places[place]?.degree ?? 0).includes(place);
+}
+
 /** A move mends where the step to the note comes to fit and none before it is wrong. */
 function verdictOf(run: Run, degree: number, was: number): MoveVerdict {
   const { is, wanted } = stepTo(run, degree);
@@ -66,7 +73,7 @@ const HAND_OPERATIONS: Vocabulary<HandOperation, HandRun> = {
       return;
     }
     const was = stepTo(run, degree).is;
-    run.moved = placesOf(run, degree);
+    run.moved = placesMended(run, degree);
     run.write(run.moved, move.to);
     const { is, wanted } = stepTo(run, degree);
     const verdict = verdictOf(run, degree, was);
@@ -92,15 +99,25 @@ export function viewByHand(scale: Scale, direction: Direction, { taken, tried }:
   const run = interpret([...begun, ...moves], HAND_OPERATIONS, new HandRun());
   if (run.impossible) return null;
   const row = [1, 2, 3, 4, 5, 6, 7, 8].map((degree) => run.on(degree));
+  const wrong = wrongDegrees(run);
+  // Once all fits, the way down follows as in every working; one of its own is open until then.
+  if (wrong.length === 0)
+    interpret(
+      whole.slice(-1).filter(({ op }) => op === 'mirror'),
+      HAND_OPERATIONS,
+      run,
+    );
+  const open = (place: number) => wrong.length > 0 && !run.places[place]?.home && !isReached(run, place);
   return {
     moves: run.moves,
+    movable: [2, 3, 4, 5, 6, 7].map((degree) => placesMended(run, degree)[0] as number),
     sizes: sizesOf(run, row),
     wanted: run.wanted,
-    wrong: wrongDegrees(run),
+    wrong,
     now: {
       fact: { code: 'same-coming-down' },
       at: run.moved,
-      line: run.notes.map((note) => ({ note, stage: 'decided' })),
+      line: run.notes.map((note, place) => ({ note, stage: open(place) ? 'letter' : 'decided' })),
       signs: null,
       under: null,
     },

@@ -135,13 +135,10 @@ export function naturalForm(run: Run): void {
   run.tell(() => ({ code: 'natural-coming-down', notes: [] }));
 }
 
+/** What was raised on the way up alone stands as the signature has it on the way down; a mistake raises it there. */
 export function giveBack(run: Run, { degrees }: Of<'give-back'>): void {
   const at = run.where(({ degree, falling }) => falling && degrees.includes(degree));
   if (at.length === 0) return;
-  for (const place of at.filter((each) => run.raised.delete(each))) {
-    const { letter, alteration } = run.notes[place] as SpelledNote;
-    run.write([place], run.spell(letter, alteration - 1));
-  }
   const notes = at.map((place) => run.notes[place] as SpelledNote);
   const code = run.asked.direction === 'both' ? 'restore' : 'natural-coming-down';
   run.tell(() => ({ code, notes }), at);
@@ -154,7 +151,6 @@ export function raise(run: Run, { degree, by, ways, seen }: Of<'raise'>): void {
   if (!from) return;
   const to = run.spell(from.letter, by === 'sharp' ? 1 : from.alteration + by);
   run.write(at, to);
-  if (by === 1) for (const place of at) run.raised.add(place);
   run.tell(() => {
     if (by === -1) return { code: 'alter-degree', tonic, degree, from, to, falling: ways === 'falling' };
     if (seen === 'at-the-note') return { code: 'raise', tonic, from, to, refused: temptingSpelling(to) };

@@ -27,8 +27,6 @@ export class Run {
   under: Fifths | null = null;
   /** Notes that were taken from elsewhere: two octaves of the parent, the window. */
   borrowed: readonly SpelledNote[] = [];
-  /** Places that were raised. */
-  readonly raised = new Set<number>();
   /** The seven steps wanted of two tetrachords. */
   wanted: readonly number[] = [];
   /** Set where something would need a third sign, or has nothing to work on: then the program leads nowhere. */
@@ -88,6 +86,17 @@ export class Run {
   above(from: SpelledNote, letters: number, semitones: number): SpelledNote {
     const alteration = from.alteration + semitones - this.whiteKeys(from.letter, letters);
     return this.spell(letterAfter(from.letter, letters), alteration);
+  }
+
+  /** The tonic of the major of which a note is a degree, so many semitones down; the other way with a turn of −1. */
+  parentOf(
+    note: SpelledNote,
+    degree: number,
+    turn: 1 | -1,
+  ): { readonly tonic: SpelledNote; readonly down: number } {
+    const { rising } = this.tables.patterns.major;
+    const down = rising.slice(0, degree - 1).reduce((sum, step) => sum + step, 0);
+    return { tonic: this.above(note, -turn * (degree - 1), -turn * down), down };
   }
 
   /** Notes by steps from a tonic up, one letter a note. */

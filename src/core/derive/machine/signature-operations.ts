@@ -15,11 +15,8 @@ export function toRelative(run: Run, { way }: Of<'to-relative'>): void {
 }
 
 export function toParent(run: Run, { degree, way }: Of<'to-parent'>): void {
-  const { asked, tables } = run;
-  const { tonic, scale } = asked;
-  const down = tables.patterns.major.rising.slice(0, degree - 1).reduce((sum, step) => sum + step, 0);
-  const turn = way === 'down' ? -1 : 1;
-  const parent = run.above(tonic, turn * (degree - 1), turn * down);
+  const { tonic, scale } = run.asked;
+  const { tonic: parent, down } = run.parentOf(tonic, degree, way === 'down' ? 1 : -1);
   run.counted = { tonic: parent, mode: 'major' };
   if (scale) run.tell(() => ({ code: 'parent-degree', tonic, scale, parent, degree, down }));
 }

@@ -23,7 +23,7 @@ export function sizesOf(run: Run, row: readonly SpelledNote[]): readonly number[
 }
 
 /** Places of a degree; melodic minor's way down is given back at the end. */
-export function placesOf(run: Run, degree: number): readonly number[] {
+export function placesMended(run: Run, degree: number): readonly number[] {
   const { ownDescent, direction } = run.asked;
   return run.at(degree, ownDescent && direction === 'both' ? 'rising' : 'both');
 }
@@ -65,10 +65,10 @@ function otherMove(run: Run, degree: number): Move | null {
 }
 
 export function mend(run: Run, { degree }: Of<'mend'>): void {
-  const at = placesOf(run, degree);
+  const at = placesMended(run, degree);
   // The notes before it fit by now, and the step to be mended is seen.
   const fits = () => stepTo(run, degree).is === stepTo(run, degree).wanted;
-  if (!fits()) for (let before = 2; before < degree; before += 1) run.settle(placesOf(run, before));
+  if (!fits()) for (let before = 2; before < degree; before += 1) run.settle(placesMended(run, before));
   while (!fits() && !run.impossible) {
     const { is, wanted } = stepTo(run, degree);
     const [before, from] = [run.on(degree - 1), run.on(degree)];
@@ -82,7 +82,7 @@ export function mend(run: Run, { degree }: Of<'mend'>): void {
 export function stands(run: Run, { part }: Of<'stands'>): void {
   const degrees = part === 'lower' ? LOWER : UPPER;
   const notes = degrees.map((degree) => run.on(degree));
-  const at = degrees.flatMap((degree) => (degree === 8 ? [] : placesOf(run, degree)));
+  const at = degrees.flatMap((degree) => (degree === 8 ? [] : placesMended(run, degree)));
   run.settle(at);
   // The tonic above is given: where the last step does not lead to it, the shape was none of an octave.
   const wanted = part === 'lower' ? run.wanted.slice(0, 3) : run.wanted.slice(4);
@@ -93,7 +93,7 @@ export function stands(run: Run, { part }: Of<'stands'>): void {
 
 export function join(run: Run): void {
   const [from, to] = [run.on(4), run.on(5)];
-  const at = placesOf(run, 5);
+  const at = placesMended(run, 5);
   run.settle(at);
   run.tell(() => ({ code: 'join', from, to, semitones: stepUp(run, from, to) }), at);
 }

@@ -1,5 +1,4 @@
-import { letterAfter } from '../../note/letter';
-import { type SpelledNote, spelled, spelledOrNull } from '../../note/spelled';
+import { type SpelledNote, spelled, twelveAway } from '../../note/spelled';
 import { relativeMode } from '../../scale/mode';
 import { PATTERNS, type ScaleId, scaleOfMode } from '../../scale/pattern';
 import type { MajorRule, OfAnswer } from './answer-operation';
@@ -69,8 +68,7 @@ export function toPartner(run: AnswerRun, { way }: OfAnswer<'to-partner'>): void
     return;
   }
   const degree = run.tables.parentDegree[mode];
-  const down = run.tables.patterns.major.rising.slice(0, degree - 1).reduce((sum, step) => sum + step, 0);
-  run.key = { tonic: run.above(tonic, -turn * (degree - 1), -turn * down), scale: other };
+  run.key = { tonic: run.parentOf(tonic, degree, turn).tonic, scale: other };
 }
 
 export function otherMode(run: AnswerRun): void {
@@ -78,17 +76,9 @@ export function otherMode(run: AnswerRun): void {
   run.key = { tonic, scale: scaleOfMode(relativeMode(PATTERNS[scale].mode)) };
 }
 
-/** The tonic that sounds the same on a neighbouring letter, towards fewer signs. */
-function twinOf(run: AnswerRun, tonic: SpelledNote, fifths: number): SpelledNote | null {
-  const way = fifths > 0 ? 1 : -1;
-  return spelledOrNull(letterAfter(tonic.letter, way), tonic.alteration - run.whiteKeys(tonic.letter, way));
-}
-
 export function respell(run: AnswerRun): void {
   const { tonic, scale } = run.keyInHand;
-  const fifths = run.fifthsTo(C, tonic);
-  // A plain tonic has a twin on the side of its own signs; C itself may be either.
-  const twin = twinOf(run, tonic, fifths) ?? twinOf(run, tonic, -fifths);
+  const twin = twelveAway(tonic);
   if (twin) run.key = { tonic: twin, scale };
   else run.impossible = true;
 }

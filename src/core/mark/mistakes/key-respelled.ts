@@ -1,12 +1,6 @@
-import { fifthsOf, noteAtFifths, type SpelledNote } from '../../note/spelled';
+import { twelveAway } from '../../note/spelled';
 import { adding, changing, has } from './altering';
 import { mistake, RANKS } from './mistake';
-
-/** The tonic twelve places along the line of fifths, towards fewer signs. */
-function sameSound(tonic: SpelledNote): SpelledNote | null {
-  const place = fifthsOf(tonic);
-  return noteAtFifths(place > 0 ? place - 12 : place + 12);
-}
 
 /** Wrote the whole scale, or the signature, of the key that sounds the same, its tonic too. */
 export const keyRespelled = mistake({
@@ -15,7 +9,7 @@ export const keyRespelled = mistake({
   scopes: ['scale', 'signature', 'name-signature', 'place'],
   alters: (program) => [
     ...changing(program, 'start', (start) => {
-      const twin = sameSound(start.asked.tonic);
+      const twin = twelveAway(start.asked.tonic);
       return twin ? { ...start, asked: { ...start.asked, tonic: twin } } : start;
     }),
     ...(has(program, 'go-fifths') ? adding(program, 'say-key', [{ op: 'respell' }]) : []),

@@ -43,7 +43,7 @@ const DISAGREEMENT = {
 const HAND = {
   title: 'Mended by hand',
   stride: 'Notes to move',
-  how: 'Drag a note a half step, or go to it and press → or ←. Nothing is taken before you say so.',
+  how: 'Drag a note a half step, or go to it and press → or ←. Nothing changes until you take it.',
   atNotes: 'Until then signs stand at the notes.',
   note: (note: string) => `${note}: move it a half step`,
   tried: 'Tried',

@@ -87,8 +87,7 @@ export function HandStride({ written, hand, onMove, onTake }: Props) {
         {notes.map(({ place, x, y }, at) => {
           const placed = line[place ?? 0];
           const note = spelled[at];
-          // The tonic is given; a way down of its own is given back at the end.
-          if (!placed || !note || placed.home || (placed.falling && line[0]?.falling === false)) return null;
+          if (!placed || !note || place === null || !hand.movable.includes(place)) return null;
           const { degree } = placed;
           return (
             <g
