@@ -73,7 +73,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
       ),
       marked: table(
         fc.record({
-          v: fc.constant(2 as const),
+          v: fc.constant(3 as const),
           id,
           label: text,
           person: fc.constantFrom(null, 'ab', 'c'),
@@ -83,7 +83,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
           found: fc.constantFrom(null, 'respelled'),
           score: fc.constant({ got: 7, of: 8 }),
           habit: fc.constantFrom(null, '', 'one-too-few'),
-          got: fc.constantFrom(null, 7.5),
+          marks: fc.constantFrom(null, { got: 7.5, of: 8 }),
           comment: text,
           accepted: fc.boolean(),
           corrected: fc.boolean(),

@@ -13,7 +13,7 @@ export type Answered = Pick<
 export type Named = Pick<Answered, 'label' | 'person' | 'group' | 'address'>;
 
 /** What a teacher can decide about an answer. */
-export type Decision = Partial<Pick<MarkedAnswer, 'habit' | 'got' | 'comment' | 'accepted' | 'corrected'>>;
+export type Decision = Partial<Pick<MarkedAnswer, 'habit' | 'marks' | 'comment' | 'accepted' | 'corrected'>>;
 
 /** What is remembered of an answer: its own record, and what was decided about the same answer of others. */
 export type Remembered = {
@@ -40,11 +40,11 @@ export function remembered(data: SchoolData, { address, label, person, group }: 
 function fresh(data: SchoolData, answered: Answered, id: string, now: string): MarkedAnswer {
   const { like } = remembered(data, answered);
   return {
-    v: 2,
+    v: 3,
     id,
     ...answered,
     habit: like?.habit ?? null,
-    got: null,
+    marks: null,
     comment: '',
     accepted: like?.accepted ?? false,
     corrected: false,

@@ -158,7 +158,7 @@ export function demoData(now: string): SchoolData {
   const groupOf = (person: string) => NUMBERED.find(({ id }) => id === person)?.group ?? null;
   return {
     marked: DEMO_ANSWERS.map(([label, person, query, found, got, of], index) => ({
-      v: 2,
+      v: 3,
       id: `demo-answer-${index + 1}`,
       label,
       person,
@@ -168,7 +168,7 @@ export function demoData(now: string): SchoolData {
       found,
       score: { got, of },
       habit: null,
-      got: null,
+      marks: null,
       comment: '',
       accepted: false,
       corrected: false,

@@ -257,6 +257,13 @@ describe('stored records', () => {
       null,
     ]);
     expect(readTable('marked', marked).records[3]?.address).toContain('answer=what');
+    const second: unknown[] = JSON.parse(readFileSync(new URL('marked-v2.json', folder), 'utf8'));
+    // Marks that were more than there were, under another scheme, are kept as all of them.
+    expect(readTable('marked', second).records.map((each) => each.marks)).toEqual([
+      { got: 2.5, of: 3 },
+      null,
+      { got: 6.5, of: 6.5 },
+    ]);
   });
 
   it('are brought on step by step through every migration', () => {

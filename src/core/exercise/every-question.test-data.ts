@@ -13,6 +13,7 @@ import { risingRow } from './kinds/on-scale';
 import { TRANSPOSING } from './kinds/transpose/instruments';
 
 const SEVEN = [1, 2, 3, 4, 5, 6, 7];
+const SEVENTHS = { none: '', any: '7', minor: '7', major: 'maj7' } as const;
 const KEYS = TONICS.flatMap((tonic) => SCALE_IDS.map((scale) => ({ tonic, scale })));
 const COUNTS = Array.from({ length: 15 }, (_, at) => fifths(at - 7));
 
@@ -110,7 +111,7 @@ export function handIn(asked: MarkQuestion, written: Written): Answer {
       const roman = ROMAN[degree - 1] ?? '';
       const small = triad === 'minor' || triad === 'diminished';
       const sign = triad === 'diminished' ? (half ? 'ø' : '°') : triad === 'augmented' ? '+' : '';
-      return { is: 'numeral', text: (small ? roman.toLowerCase() : roman) + sign + (seventh ? '7' : '') };
+      return { is: 'numeral', text: (small ? roman.toLowerCase() : roman) + sign + SEVENTHS[seventh] };
     }
   }
 }

@@ -1,5 +1,6 @@
 import { explain } from '../mark/explain/explain';
 import { type Judged, noteThing, type Thing } from '../mark/judging/judged';
+import { allLost } from '../mark/judging/parts';
 import { type Answer, BLANK } from './answer';
 import { formOf, foundIn, type MarkQuestion, markProblem, rightAnswer, taskOf } from './kinds/all';
 import type { Found, MarkSchool } from './kinds/kind';
@@ -42,7 +43,7 @@ function judgeBlank(asked: MarkQuestion, school: MarkSchool): Judged {
     causes: [],
     checks: [],
     wrong: [],
-    parts: { of, wrong: of, halfRight: 0, separate: 0 },
+    parts: allLost(of),
   };
 }
 

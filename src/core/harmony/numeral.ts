@@ -10,6 +10,17 @@ const SIGNS = ['♭', '', '♯'] as const;
 
 export type NumeralSchool = Pick<Settings, 'numerals' | 'mediant' | 'diminished'>;
 
+/** How a root lies to the degree of major it is counted as: −1 below, 0 on it, 1 above. */
+export function signOfDegree(root: SpelledNote, tonic: SpelledNote): number {
+  return Math.sign(degreeOf(root, tonic).alteration);
+}
+
+/** The seventh of a chord by its size; a diminished one is said by the triad's own sign. */
+export function seventhOf({ quality, notes }: Chord): 'none' | 'major' | 'minor' {
+  if (notes.length < 4) return 'none';
+  return SEVENTH_SIGN[quality].includes('maj') ? 'major' : 'minor';
+}
+
 /** What follows a numeral for the seventh; the triad's own sign stands before it. */
 const SEVENTH_SIGN: Readonly<Record<ChordQuality, string>> = {
   major: '',

@@ -177,7 +177,7 @@ describe('a typed answer', () => {
     for (const asked of QUESTIONS) {
       const judged = judge(asked, { is: 'blank' }, USUAL_SETTINGS);
       expect(judged?.correct).toBe(false);
-      expect(judged?.parts.wrong).toBe(judged?.parts.of);
+      expect(judged?.parts.apart.parts).toBe(judged?.parts.of);
     }
   });
 });

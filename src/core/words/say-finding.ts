@@ -96,6 +96,8 @@ function nameSentence(w: ClassWords, code: FindingCode, { want, got }: Said): st
       return got === want
         ? `All the notes are there, ${want} the lowest; only the order of the others is another.`
         : `All the notes are there; ${got} stands below ${want}, so it is an inversion.`;
+    case 'more-than-asked':
+      return 'More is given than was asked, and all of it is right.';
     case 'reason-wrong':
       return `${capital(got)} named, ${want} is there.`;
     default:

@@ -116,7 +116,10 @@ function Room() {
     },
     accept: () => outcome && decide({ accepted: !outcome.accepted }),
     habit: (habit: string | null) => decide({ habit }),
-    marks: (got: number | null) => decide({ got: got === outcome?.counted.got ? null : got }),
+    marks: (got: number | null) => {
+      const { counted } = outcome ?? {};
+      decide({ marks: !counted || got === null || got === counted.got ? null : { got, of: counted.of } });
+    },
     corrected: () => decide({ corrected: !(before.own?.corrected ?? false) }),
     comment: (written: string) => decide({ comment: written }),
   });

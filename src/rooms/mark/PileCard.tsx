@@ -1,5 +1,6 @@
 import { X } from 'lucide-react';
 import type { ScaleKey } from '@/core/exercise/practice';
+import { marksUnder } from '@/core/mark/judging/marks';
 import type { MistakeId } from '@/core/mark/mistakes/all';
 import { sayMarks } from '@/core/words/say-marks';
 import { sayExplanation } from '@/core/words/say-mistake';
@@ -56,7 +57,8 @@ export function PileCard({ pile, tellingKey, now, onRemove }: Props) {
       <ul aria-label={say.answers} className="flex flex-col">
         {pile.toReversed().map((answer) => {
           const name = answer.label;
-          const got = answer.got ?? (answer.accepted ? answer.score.of : answer.score.got);
+          const { of } = answer.score;
+          const got = answer.marks ? marksUnder(answer.marks, of) : answer.accepted ? of : answer.score.got;
           const habit = habitOf(answer);
           return (
             <li key={answer.id} className="flex min-h-7 items-center justify-between gap-2 text-small">

@@ -23,12 +23,12 @@ describe('decisions', () => {
     found: 'signature-ignored',
     score: { got: 7, of: 8 },
   });
-  const judged = (data: typeof NO_DATA, label: string) => {
+  const judged = (data: typeof NO_DATA, label: string, settings = USUAL_SETTINGS) => {
     const name = answered(label);
     const reading = outcomeOf(
       asked,
       sentence.given,
-      USUAL_SETTINGS,
+      settings,
       remembered(data, name),
       habitsBefore(data, name),
     );
@@ -43,9 +43,14 @@ describe('decisions', () => {
     const other = applied(once, deciding(once, answered('Bram'), { accepted: true }, 'b', NOW));
     expect(judged(other, 'Bram')).toMatchObject({ accepted: true, score: { got: 8 } });
     expect(judged(NO_DATA, 'Tove')).toMatchObject({ chosen: false, accepted: false, score: { got: 7 } });
-    const marks = applied(NO_DATA, deciding(NO_DATA, answered('Tove'), { got: 6.5 }, 'a', NOW));
+    const marks = applied(
+      NO_DATA,
+      deciding(NO_DATA, answered('Tove'), { marks: { got: 6.5, of: 8 } }, 'a', NOW),
+    );
     expect(judged(marks, 'Tove').score).toEqual({ got: 6.5, of: 8 });
     expect(judged(marks, 'Bram').score).toEqual({ got: 7, of: 8 });
+    // Under another scheme they are the same part of what there is, and never more.
+    expect(judged(marks, 'Tove', { ...USUAL_SETTINGS, marks: 'all' }).score).toEqual({ got: 1, of: 1 });
   });
 
   it('about answers without a name lie beside each other on the pile', () => {
@@ -53,11 +58,14 @@ describe('decisions', () => {
       const label = `Answer ${pileOf(data, null).length + 1}`;
       return applied(data, piling(data, answered(''), label, id, NOW));
     };
-    const first = lay(applied(NO_DATA, deciding(NO_DATA, answered(''), { got: 5 }, 'a', NOW)), 'b');
+    const first = lay(
+      applied(NO_DATA, deciding(NO_DATA, answered(''), { marks: { got: 5, of: 8 } }, 'a', NOW)),
+      'b',
+    );
     const both = lay(first, 'c');
-    expect(pileOf(both, null).map(({ label, got }) => [label, got])).toEqual([
+    expect(pileOf(both, null).map(({ label, marks }) => [label, marks?.got])).toEqual([
       ['Answer 1', 5],
-      ['Answer 2', null],
+      ['Answer 2', undefined],
     ]);
   });
 
@@ -80,20 +88,22 @@ describe('decisions', () => {
   it('about the same answer of two with one name, in two classes, are kept apart', () => {
     const here = { ...answered('Tove'), group: 'tuesday' };
     const there = { ...answered('Tove'), group: 'thursday' };
-    const data = applied(NO_DATA, deciding(NO_DATA, here, { got: 5 }, 'a', NOW));
-    expect(remembered(data, here).own?.got).toBe(5);
+    const data = applied(NO_DATA, deciding(NO_DATA, here, { marks: { got: 5, of: 8 } }, 'a', NOW));
+    expect(remembered(data, here).own?.marks?.got).toBe(5);
     expect(remembered(data, there).own).toBeNull();
-    const both = applied(data, deciding(data, there, { got: 4 }, 'b', NOW));
-    expect(both.marked.map(({ got }) => got)).toEqual([5, 4]);
+    const both = applied(data, deciding(data, there, { marks: { got: 4, of: 8 } }, 'b', NOW));
+    expect(both.marked.map(({ marks }) => marks?.got)).toEqual([5, 4]);
   });
 
   it('about an answer from before there was a class hold in it, and belong to it from then on', () => {
     const before = answered('Tove');
-    const data = applied(NO_DATA, deciding(NO_DATA, before, { got: 5 }, 'a', NOW));
+    const data = applied(NO_DATA, deciding(NO_DATA, before, { marks: { got: 5, of: 8 } }, 'a', NOW));
     const now = { ...before, group: 'tuesday' };
-    expect(remembered(data, now).own?.got).toBe(5);
+    expect(remembered(data, now).own?.marks?.got).toBe(5);
     const later = applied(data, deciding(data, now, { comment: 'Say the sign.' }, 'b', NOW));
-    expect(later.marked).toMatchObject([{ id: 'a', group: 'tuesday', got: 5, comment: 'Say the sign.' }]);
+    expect(later.marked).toMatchObject([
+      { id: 'a', group: 'tuesday', marks: { got: 5, of: 8 }, comment: 'Say the sign.' },
+    ]);
     expect(remembered(later, { ...before, group: 'thursday' }).own).toBeNull();
   });
 

@@ -7,7 +7,7 @@ import { keyAsked, type ScaleKey, tellingApart } from '@/core/exercise/practice'
 import { invitedMistakes } from '@/core/mark/explain/invited';
 import { byRank, type Explanation } from '@/core/mark/explain/rank';
 import type { Judged } from '@/core/mark/judging/judged';
-import { type Score, scoreOf } from '@/core/mark/judging/marks';
+import { marksUnder, type Score, scoreOf } from '@/core/mark/judging/marks';
 import { mistakeNamed } from '@/core/mark/mistakes/all';
 import type { Settings } from '@/core/school/settings';
 import type { Remembered } from '@/store/deciding';
@@ -81,7 +81,7 @@ export function outcomeOf(
       askNext: (choice === null && tellingApart(even, asked, settings)?.key) || null,
       accepted,
       counted,
-      score: own?.got === null || own?.got === undefined ? full : { ...full, got: own.got },
+      score: own?.marks ? { ...full, got: marksUnder(own.marks, full.of) } : full,
     },
   };
 }

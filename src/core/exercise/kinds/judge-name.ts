@@ -1,5 +1,6 @@
 import { atPlace } from '../../mark/judging/findings';
 import type { Finding, MarkCheck, Thing } from '../../mark/judging/judged';
+import { onePart } from '../../mark/judging/parts';
 import { isSameName, type NamedKey } from '../../mark/machine/written';
 import { PATTERNS } from '../../scale/pattern';
 import type { AnswerOf } from '../answer';
@@ -22,16 +23,27 @@ function wantsSmall({ scale }: NamedKey, { keyNames }: MarkSchool): boolean | nu
   return minor ? null : false;
 }
 
+/** What a name must tell besides its tonic. */
+export type NameAsked = {
+  /** One minor form from another. */
+  readonly form: boolean;
+  /** Its mode, whatever the class wants, since the question does not say it. */
+  readonly modeAsked: boolean;
+};
+
+/** The question says the mode. */
+const MODE_KNOWN: NameAsked = { form: false, modeAsked: false };
+
 function nameFindings(
   right: NamedKey,
   { key, small }: AnswerOf<'key'>,
   school: MarkSchool,
-  form: boolean,
+  { form, modeAsked }: NameAsked,
 ): readonly Finding[] {
   const found = [...tonicFinding(right, key)];
   const both = { index: 0, expected: keyThing(right), got: keyThing(key) };
   if (key.scale === null) {
-    if (school.modeWord === 'wanted') found.push({ code: 'mode-unsaid', ...both });
+    if (modeAsked || school.modeWord === 'wanted') found.push({ code: 'mode-unsaid', ...both });
   } else if (!isSameName({ ...key, tonic: right.tonic }, right, form))
     found.push({ code: 'mode-differs', ...both });
   const wanted = wantsSmall(right, school);
@@ -58,26 +70,24 @@ function nameChecks(right: NamedKey, key: NamedKey, form: boolean): readonly Mar
   ];
 }
 
-/** Findings that leave the letter of a name right. */
-const HALF: readonly Finding['code'][] = ['wrong-sign', 'mode-unsaid', 'capital'];
-
-/**
- * Judges one name against the one that is right.
- *
- * @param form whether one minor form is told from another
- */
-export function judgeName(right: NamedKey, answer: AnswerOf<'key'>, school: MarkSchool, form = false): Found {
-  const findings = nameFindings(right, answer, school, form);
+/** Judges one name against the one that is right. */
+export function judgeName(
+  right: NamedKey,
+  answer: AnswerOf<'key'>,
+  school: MarkSchool,
+  asked = MODE_KNOWN,
+): Found {
+  const findings = nameFindings(right, answer, school, asked);
+  const { form } = asked;
   // A mode left unsaid is judged as the one that was asked, and found as unsaid.
   const said = answer.key.scale === null ? { ...answer.key, scale: right.scale } : answer.key;
   const wrong = findings.length > 0;
-  const half = wrong && findings.every(({ code }) => HALF.includes(code));
   return {
     correct: !wrong,
     findings,
     checks: nameChecks(right, answer.key, form),
     wrong: wrong ? [0] : [],
-    parts: { of: 1, wrong: wrong ? 1 : 0, halfRight: half ? 1 : 0, separate: 0 },
+    parts: onePart(!wrong, answer.key.tonic.letter === right.tonic.letter),
     written: { is: 'key', key: said, form },
   };
 }

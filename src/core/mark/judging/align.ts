@@ -18,6 +18,15 @@ const GAP = 1.5;
  * does not make them all wrong. Of two ways equally good the one with fewer gaps is taken.
  */
 export function align(expected: readonly SpelledNote[], answer: readonly SpelledNote[]): readonly Aligned[] {
+  return alignBy(expected, answer, costOf);
+}
+
+/** The same for rows of anything, by what it costs to let one stand for another: 0 to 2. */
+export function alignBy<Each>(
+  expected: readonly Each[],
+  answer: readonly Each[],
+  costOf: (want: Each, got: Each) => number,
+): readonly Aligned[] {
   const columns = answer.length + 1;
   const cost = new Float64Array((expected.length + 1) * columns);
   const at = (want: number, got: number) => cost[want * columns + got] as number;
@@ -27,8 +36,7 @@ export function align(expected: readonly SpelledNote[], answer: readonly Spelled
         cost[want * columns + got] = (want + got) * GAP;
         continue;
       }
-      const both =
-        at(want - 1, got - 1) + costOf(expected[want - 1] as SpelledNote, answer[got - 1] as SpelledNote);
+      const both = at(want - 1, got - 1) + costOf(expected[want - 1] as Each, answer[got - 1] as Each);
       cost[want * columns + got] = Math.min(both, at(want - 1, got) + GAP, at(want, got - 1) + GAP);
     }
   }
@@ -38,7 +46,7 @@ export function align(expected: readonly SpelledNote[], answer: readonly Spelled
     const here = at(want, got);
     const both =
       want > 0 && got > 0
-        ? at(want - 1, got - 1) + costOf(expected[want - 1] as SpelledNote, answer[got - 1] as SpelledNote)
+        ? at(want - 1, got - 1) + costOf(expected[want - 1] as Each, answer[got - 1] as Each)
         : Number.POSITIVE_INFINITY;
     if (both <= here) {
       want -= 1;

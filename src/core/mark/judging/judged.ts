@@ -2,6 +2,7 @@ import type { Pitch } from '../../note/pitch';
 import type { Alteration, Fifths, SpelledNote } from '../../note/spelled';
 import type { Explanation } from '../explain/rank';
 import type { NamedKey } from '../machine/written';
+import type { Parts } from './parts';
 
 /** What stands at a place of an answer that is not as it should be. Findings are always given; habits explain them. */
 export const NOTE_FINDINGS = [
@@ -37,6 +38,7 @@ export const FINDING_CODES = [
   'numeral-differs',
   'reason-wrong',
   'inverted',
+  'more-than-asked',
 ] as const;
 
 export type FindingCode = (typeof FINDING_CODES)[number];
@@ -101,16 +103,7 @@ export type Judged = {
   readonly checks: readonly MarkCheck[];
   /** Places of the answer that are wrong, from 0: those the causes explain. */
   readonly wrong: readonly number[];
-  /**
-   * How many parts the answer has, how many of them are wrong, how many of those have their letter right, and how many
-   * no habit can explain, such as notes left out.
-   */
-  readonly parts: {
-    readonly of: number;
-    readonly wrong: number;
-    readonly halfRight: number;
-    readonly separate: number;
-  };
+  readonly parts: Parts;
 };
 
 export const noteThing = (note: SpelledNote): Thing => ({ is: 'note', note });

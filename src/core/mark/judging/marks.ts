@@ -1,29 +1,38 @@
 import type { Settings } from '../../school/settings';
 import type { Judged } from './judged';
+import type { Lost } from './parts';
 
 /** Marks got, of those there were; halves where letter and sign count half each. */
 export type Score = { readonly got: number; readonly of: number };
 
 export type MarkScheme = Pick<Settings, 'marks' | 'followThrough'>;
 
-/** Marks lost before a habit is counted once. */
-function lostBy({ correct, parts }: Judged, scheme: Settings['marks']): number {
-  if (correct) return 0;
-  if (scheme === 'all') return 1;
-  return parts.wrong - (scheme === 'letter-sign' ? parts.halfRight / 2 : 0);
+const costOf = ({ parts, lettersRight }: Lost, marks: Settings['marks']) =>
+  parts - (marks === 'letter-sign' ? lettersRight / 2 : 0);
+
+/** Marks lost, one for each part, or once for each mistake that explains them. */
+function lostBy({ parts, causes }: Judged, { marks, followThrough }: MarkScheme): number {
+  const { lost, apart } = parts;
+  const habits = causes[0]?.habits.length ?? 0;
+  const each = marks === 'letter-sign' && lost.lettersRight === lost.parts ? 0.5 : 1;
+  const through = costOf(lost, marks);
+  const once = habits > 0 && followThrough === 'once' ? Math.min(through, habits * each) : through;
+  return once + costOf(apart, marks);
 }
 
 /**
- * Marks of an answer by the class's scheme: a mark for each note, half for its letter and half for its sign, or one
- * for an answer that is all right. Where mistakes follow through, what one habit explains costs one mark, and what two
- * explain two; or half as much where every letter is right and letters count.
+ * Marks of an answer by the class's scheme (docs/theory.md, Mistakes): one for each part, half for its letter and half
+ * for its sign, or one for an answer that is all right. Where mistakes follow through, what one mistake explains costs
+ * one mark, and what two explain two; or half as much where every letter is right and letters count. Out of what there is
+ * depends on question and scheme alone; never below 0 or above it.
  */
-export function scoreOf(judged: Judged, { marks, followThrough }: MarkScheme): Score {
-  const of = marks === 'all' ? 1 : judged.parts.of;
-  const lost = lostBy(judged, marks);
-  const habits = judged.causes[0]?.habits.length ?? 0;
-  const each = marks === 'letter-sign' && judged.parts.halfRight === judged.parts.wrong ? 0.5 : 1;
-  const once =
-    habits > 0 && followThrough === 'once' ? Math.min(lost, habits * each + judged.parts.separate) : lost;
-  return { got: Math.max(0, of - once), of };
+export function scoreOf(judged: Judged, scheme: MarkScheme): Score {
+  if (scheme.marks === 'all') return { got: judged.correct ? 1 : 0, of: 1 };
+  const { of } = judged.parts;
+  return { got: Math.max(0, Math.min(of, of - lostBy(judged, scheme))), of };
+}
+
+/** Marks given under one scheme as they count under another: the same part of all, to the half mark. */
+export function marksUnder({ got, of }: Score, other: number): number {
+  return of === other || of <= 0 ? Math.min(got, other) : Math.round((got / of) * other * 2) / 2;
 }

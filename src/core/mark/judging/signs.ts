@@ -1,21 +1,47 @@
 import type { Fifths, SpelledNote } from '../../note/spelled';
 import { isStandardSignature } from '../../scale/signature';
-import type { Finding, Judged, MarkCheck, Thing } from './judged';
+import { align } from './align';
+import type { Finding, MarkCheck, Thing } from './judged';
+import { isSameLetter, type Parts, partsOfRow, withApart } from './parts';
 
 type Signs = readonly SpelledNote[];
 
-/** The parts of an answer in signs. Signs out of order are one mistake, however many stand elsewhere for it. */
-export function partsOfSigns(of: number, findings: readonly Finding[]): Judged['parts'] {
-  const wrong = findings.filter(
-    ({ code }, at) =>
-      code !== 'mixed' && (code !== 'order-wrong' || findings.findIndex((each) => each.code === code) === at),
-  );
-  const noLetter = ['note-missing', 'note-extra', 'wrong-note'];
+/** The parts of a signature: one for each sign asked, 1 where it is empty; a sign in another place keeps its half. */
+export function partsOfSignature(wanted: Signs, signs: Signs, findings: readonly Finding[] = []): Parts {
+  const away = findings.filter(
+    ({ code, index }) =>
+      code === 'place-wrong' && index !== null && wanted.includes(signs[index] as SpelledNote),
+  ).length;
+  const parts = partsOfRow(wanted, signs, align(wanted, signs), isSameLetter);
+  return withApart(parts, { parts: away, lettersRight: away });
+}
+
+/** Places of an order that are right: after the right one before them, or in their own place, whichever are more. */
+function inOrder(
+  wanted: Signs,
+  signs: Signs,
+  same: (one: SpelledNote, other: SpelledNote) => boolean,
+): number {
+  const own = wanted.filter((sign, at) => signs[at] && same(sign, signs[at])).length;
+  const after = wanted.filter((sign, place) => {
+    const at = signs.findIndex((each) => same(each, sign));
+    const [before, wantedBefore] = [signs[at - 1], wanted[place - 1]];
+    if (at < 0) return false;
+    return wantedBefore ? before !== undefined && same(before, wantedBefore) : at === 0;
+  }).length;
+  return Math.max(own, after);
+}
+
+/** The parts of an order of signs. */
+export function partsOfOrder(wanted: Signs, signs: Signs): Parts {
+  const right = inOrder(wanted, signs, (one, other) => one === other);
+  const letters = inOrder(wanted, signs, isSameLetter);
+  const left = Math.max(0, wanted.length - signs.length);
+  const extra = Math.max(0, signs.length - wanted.length);
   return {
-    of: Math.max(1, of),
-    wrong: Math.min(Math.max(1, of), wrong.length),
-    halfRight: wrong.filter(({ code }) => !noLetter.includes(code)).length,
-    separate: 0,
+    of: wanted.length,
+    lost: { parts: wanted.length - right - left + extra, lettersRight: letters - right },
+    apart: { parts: left, lettersRight: 0 },
   };
 }
 

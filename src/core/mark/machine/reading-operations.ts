@@ -1,5 +1,5 @@
 import { type Chord, chordOf, TRIAD_OF, type TriadQuality } from '../../harmony/chord';
-import { inThirds } from '../../harmony/numeral';
+import { inThirds, seventhOf, signOfDegree } from '../../harmony/numeral';
 import { letterAfter, letterIndex } from '../../note/letter';
 import { heightOf, type Pitch, pitch } from '../../note/pitch';
 import { type SpelledNote, semitonesAbove, spelled, spelledOrNull } from '../../note/spelled';
@@ -97,8 +97,9 @@ export function sayNumeral(run: AnswerRun, operation: OfAnswer<'say-numeral'>): 
   const whole = operation.marked && operation.letters === 'by-quality';
   const numeral: NumeralReading = {
     degree: countedDegree(run, operation, root),
+    sign: operation.counted === 'in-the-key' ? signOfDegree(root, run.asked.tonic) : null,
     triad,
-    seventh: chord.notes.length === 4,
+    seventh: seventhOf(chord),
     half: whole && chord.quality === 'half-diminished',
   };
   run.written = { is: 'numeral', numeral };

@@ -9,8 +9,11 @@ export type NamedKey = { readonly tonic: SpelledNote; readonly scale: ScaleId | 
 /** A numeral by what it says: its degree, its triad, and its seventh. */
 export type NumeralReading = {
   readonly degree: number;
+  /** −1 below the degree of major, 1 above it; null where a numeral does not say it. */
+  readonly sign: number | null;
   readonly triad: TriadQuality;
-  readonly seventh: boolean;
+  /** A seventh without a word for its size may be any. */
+  readonly seventh: 'none' | 'any' | 'major' | 'minor';
   /** Whether its seventh is that of a half-diminished chord. */
   readonly half: boolean;
 };
@@ -36,10 +39,21 @@ export function isSameName(one: NamedKey, other: NamedKey, form: boolean): boole
   return one.tonic === other.tonic && sameScale;
 }
 
+/** Whether two numerals stand on one degree; a sign left out says nothing against it. */
+export function isSameDegree(one: NumeralReading, other: NumeralReading): boolean {
+  const sign = one.sign === null || other.sign === null || one.sign === other.sign;
+  return one.degree === other.degree && sign;
+}
+
+function isSameSeventh(one: NumeralReading, other: NumeralReading): boolean {
+  const [a, b] = [one.seventh, other.seventh];
+  return a === b || (a !== 'none' && b !== 'none' && (a === 'any' || b === 'any'));
+}
+
 /** Two numerals are one where degree, quality and size agree. */
 export function isSameNumeral(one: NumeralReading, other: NumeralReading): boolean {
-  const size = one.seventh === other.seventh && one.half === other.half;
-  return one.degree === other.degree && one.triad === other.triad && size;
+  const size = isSameSeventh(one, other) && one.half === other.half;
+  return isSameDegree(one, other) && one.triad === other.triad && size;
 }
 
 /** Whether two answers are the same answer. */

@@ -75,7 +75,7 @@ function causeOf(
     code: cause.habits[0] as MistakeId,
     codes: [...cause.habits],
     notes: [...judged.wrong],
-    explains: judged.parts.wrong - judged.parts.separate,
+    explains: Math.max(1, judged.parts.lost.parts),
     ties: all.filter((each) => each !== cause).map(codeOf),
     even: byRank(cause, first) === 0,
     text: said.map(({ name, why }) => `${name}. ${why}`).join(' '),

@@ -237,7 +237,10 @@ describe('POST /mark, the other kinds', () => {
     expect(open.findings[0]?.text).toBe(
       'All the notes are there, C the lowest; only the order of the others is another.',
     );
-    expect((await marked(question, notes('E G C C'))).correct).toBe(false);
+    const doubled = await marked(question, notes('E G C C'));
+    expect(doubled.correct).toBe(true);
+    expect(doubled.findings.map(({ code }) => code)).toEqual(['inverted', 'more-than-asked']);
+    expect((await marked(question, notes('E G C D'))).correct).toBe(false);
   });
 
   it('a key in its enharmonic spelling is one mistake, and so is a tonic without its sign', async () => {
@@ -269,7 +272,8 @@ describe('POST /mark, the other kinds', () => {
       { kind: 'order', signs: 'sharps', count: 4 },
       { signs: ['F', 'C', 'G', 'D'] },
     );
-    expect(letters.correct).toBe(true);
+    expect(letters).toMatchObject({ correct: false, score: { got: 0, of: 4 } });
+    expect(letters.findings.map(({ code }) => code)).toEqual(Array(4).fill('wrong-sign'));
     const named = await marked(
       { kind: 'name-signature', tonic: 'Eb', scale: 'major' },
       { fifths: -3, accidentals: ['Bb', 'Eb'] },

@@ -190,7 +190,11 @@ const orderApi = apiKind(
     },
     answer: { is: 'notes', notes: notesFrom(answer.signs, '#/answer/signs') },
   }),
-  ['The first four flats, from the wrong end', { signs: 'flats', count: 4 }, { signs: ['F', 'C', 'G', 'D'] }],
+  [
+    'The first four flats, from the wrong end',
+    { signs: 'flats', count: 4 },
+    { signs: ['Fb', 'Cb', 'Gb', 'Db'] },
+  ],
 );
 
 const stepsApi = apiKind(

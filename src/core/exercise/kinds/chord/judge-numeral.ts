@@ -1,5 +1,6 @@
 import type { Finding } from '@/core/mark/judging/judged';
-import { isSameNumeral } from '@/core/mark/machine/written';
+import { onePart } from '@/core/mark/judging/parts';
+import { isSameDegree, isSameNumeral } from '@/core/mark/machine/written';
 import type { Found, MarkSchool } from '../kind';
 import { chordOnDegree } from '../on-scale';
 import type { ChordQuestion } from './judge-notes';
@@ -18,7 +19,7 @@ export function judgeNumeral(question: ChordQuestion, text: string, school: Mark
     expected: thing(right.text),
     got: text.trim() === '' ? null : thing(text.trim()),
   };
-  const degree = read ? read.degree === right.degree : null;
+  const degree = read && isSameDegree(right, read);
   return {
     correct,
     findings: correct ? [] : [finding],
@@ -27,7 +28,7 @@ export function judgeNumeral(question: ChordQuestion, text: string, school: Mark
       { check: 'mode-right', holds: read ? read.triad === right.triad : null, at: [], about: [] },
     ],
     wrong: correct || !read ? [] : [0],
-    parts: { of: 1, wrong: correct ? 0 : 1, halfRight: degree && !correct ? 1 : 0, separate: 0 },
+    parts: onePart(correct, degree === true),
     written: read && { is: 'numeral', numeral: read },
   };
 }

@@ -1,5 +1,6 @@
 import { noteFindings } from '@/core/mark/judging/findings';
 import { noteThing } from '@/core/mark/judging/judged';
+import { onePart, withApart } from '@/core/mark/judging/parts';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { AnswerOf } from '../../answer';
 import type { Fields } from '../fields';
@@ -36,7 +37,10 @@ function judge(question: DegreeQuestion, { notes }: AnswerOf<'notes'>): Found {
       { check: 'sign-right', holds: sign, at: [], about },
     ],
     wrong: answer && !correct ? [0] : [],
-    parts: { of: 1, wrong: correct ? 0 : 1, halfRight: letter && !correct ? 1 : 0, separate: 0 },
+    parts: withApart(onePart(answer === right, letter), {
+      parts: Math.max(0, notes.length - 1),
+      lettersRight: 0,
+    }),
     written: answer ? { is: 'notes', notes: [answer] } : null,
   };
 }

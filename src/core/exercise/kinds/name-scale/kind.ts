@@ -64,11 +64,10 @@ function wrongReasons(
 function judge(question: NameScaleQuestion, answer: AnswerOf<'key'>, school: MarkSchool): Found {
   const right = nameOf(question);
   const { reasons } = answer;
-  const named = judgeName(right, answer, school, true);
+  const named = judgeName(right, answer, school, { form: true, modeAsked: true });
   const wrong = wrongReasons(question, right.tonic, reasons);
   const none = reasons.length === 0;
   const places = wrong.flatMap(({ index }) => index ?? []);
-  const { parts } = named;
   return {
     ...named,
     correct: named.correct && wrong.length === 0,
@@ -78,12 +77,6 @@ function judge(question: NameScaleQuestion, answer: AnswerOf<'key'>, school: Mar
       { check: 'reasons-hold', holds: none ? null : wrong.length === 0, at: places, about: [] },
       { check: 'name-follows', holds: none ? null : follows(answer.key, reasons), at: [], about: [] },
     ],
-    parts: {
-      of: 1 + reasons.length,
-      wrong: parts.wrong + wrong.length,
-      halfRight: parts.halfRight,
-      separate: wrong.length,
-    },
   };
 }
 

@@ -1,6 +1,6 @@
 import { signatureFindings } from '@/core/mark/judging/drawn';
 import type { Finding, MarkCheck, Thing } from '@/core/mark/judging/judged';
-import { partsOfSigns, placesOf } from '@/core/mark/judging/signs';
+import { partsOfSignature, placesOf } from '@/core/mark/judging/signs';
 import { type Fifths, fifths } from '@/core/note/spelled';
 import { accidentalsOf, isStandardSignature } from '@/core/scale/signature';
 import type { AnswerOf } from '../../answer';
@@ -11,9 +11,10 @@ import { type KeyQuestion, signsTask, writtenSignature } from '../signature/sign
 
 const counted = (count: Fifths): Thing => ({ is: 'count', fifths: count });
 
-/** The number of signs a list speaks of, flats negative. */
-function countOfList(signs: NonNullable<AnswerOf<'count'>['signs']>): Fifths {
-  return fifths(signs.length * Math.sign(signs[0]?.alteration ?? 0));
+/** The number of signs a list speaks of, flats negative; letters alone are of the kind that was said with them. */
+function countOfList(signs: NonNullable<AnswerOf<'count'>['signs']>, said: Fifths | null): Fifths {
+  const signed = signs.find(({ alteration }) => alteration !== 0);
+  return fifths(signs.length * Math.sign(signed?.alteration ?? said ?? 1));
 }
 
 function listFindings(count: Fifths, { fifths: said, signs }: AnswerOf<'count'>): readonly Finding[] {
@@ -25,7 +26,7 @@ function listFindings(count: Fifths, { fifths: said, signs }: AnswerOf<'count'>)
   if (!signs) return found;
   const listed = signs.map((sign) => ({ sign, octave: null }));
   found.push(...signatureFindings(count, listed, 'treble'));
-  const ofList = countOfList(signs);
+  const ofList = countOfList(signs, said);
   if (said !== null && ofList !== said) {
     const things = { expected: counted(said), got: counted(ofList) };
     found.push({ code: 'count-and-list-differ', index: null, ...things });
@@ -54,9 +55,7 @@ function judge(question: KeyQuestion, answer: AnswerOf<'count'>, school: MarkSch
       check('count-agrees', both ? !findings.some(({ code }) => code === 'count-and-list-differ') : null),
     ],
     wrong: placesOf(findings),
-    parts: answer.signs
-      ? partsOfSigns(Math.abs(count), findings)
-      : { of: 1, wrong: findings.length > 0 ? 1 : 0, halfRight: 0, separate: 0 },
+    parts: partsOfSignature(accidentalsOf(count), signs ?? []),
     written: signs && { is: 'notes', notes: signs },
   };
 }

@@ -1,9 +1,9 @@
 import { signatureFindings } from '@/core/mark/judging/drawn';
 import { noteThing } from '@/core/mark/judging/judged';
-import { partsOfSigns, placesOf } from '@/core/mark/judging/signs';
+import { partsOfOrder, placesOf } from '@/core/mark/judging/signs';
 import { isSameRow } from '@/core/mark/machine/written';
 import { type Fifths, fifths, type SpelledNote } from '@/core/note/spelled';
-import { accidentalsOf, ORDER_OF_FLATS, ORDER_OF_SHARPS } from '@/core/scale/signature';
+import { accidentalsOf } from '@/core/scale/signature';
 import type { AnswerOf } from '../../answer';
 import { type Found, kind } from '../kind';
 
@@ -12,17 +12,12 @@ export type OrderQuestion = { readonly order: number };
 
 const rightSigns = ({ order }: OrderQuestion) => accidentalsOf(fifths(order));
 
-/** Said as letters alone, the kind is known from the question. */
-function signed({ order }: OrderQuestion, notes: readonly SpelledNote[]): readonly SpelledNote[] {
-  if (notes.some(({ alteration }) => alteration !== 0)) return notes;
-  const whole = order < 0 ? ORDER_OF_FLATS : ORDER_OF_SHARPS;
-  return notes.map(({ letter }) => whole.find((sign) => sign.letter === letter) as SpelledNote);
-}
-
-/** Judges an order of signs as a row, so that a sign said twice does not hide one left out. */
-function judge(question: OrderQuestion, { notes }: AnswerOf<'notes'>): Found {
+/**
+ * Judges an order of signs as a row, so that a sign said twice does not hide one left out. A letter alone is right as a
+ * letter, and its sign is missing.
+ */
+function judge(question: OrderQuestion, { notes: signs }: AnswerOf<'notes'>): Found {
   const wanted = rightSigns(question);
-  const signs = signed(question, notes);
   const count = fifths(question.order) as Fifths;
   const listed = signs.map((sign) => ({ sign, octave: null }));
   const findings = signatureFindings(count, listed, 'treble');
@@ -52,7 +47,7 @@ function judge(question: OrderQuestion, { notes }: AnswerOf<'notes'>): Found {
       },
     ],
     wrong: placesOf(findings),
-    parts: partsOfSigns(wanted.length, findings),
+    parts: partsOfOrder(wanted, signs),
     written: { is: 'notes', notes: signs },
   };
 }

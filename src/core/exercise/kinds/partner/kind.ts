@@ -68,7 +68,12 @@ export const partnerKind = kind({
       right: { is: 'key', key: partner(question), form: false },
     };
   },
-  judge: (question, answer, school) => judgeName(partner(question), answer, school),
+  // Relative and enharmonic keys are found by their tonic; of a parallel key the mode is all that is new.
+  judge: (question, answer, school) =>
+    judgeName(partner(question), answer, school, {
+      form: false,
+      modeAsked: question.relation === 'parallel',
+    }),
   key: partner,
   make: (picks, { maxSigns }) => {
     const all = PARTNER_RELATIONS.flatMap((relation) =>

@@ -5,6 +5,7 @@ import { align } from '@/core/mark/judging/align';
 import { type DrawnSign, signatureFindings } from '@/core/mark/judging/drawn';
 import { noteFindings } from '@/core/mark/judging/findings';
 import { type Finding, type MarkCheck, noteThing, type Thing } from '@/core/mark/judging/judged';
+import { isSameLetter, NOTHING_LOST, partsOfRow, withApart } from '@/core/mark/judging/parts';
 import { printedFindings } from '@/core/mark/judging/printed-findings';
 import { shapeChecks } from '@/core/mark/judging/shape-checks';
 import { isSameRow } from '@/core/mark/machine/written';
@@ -55,6 +56,39 @@ function turnedWay({ direction }: ScaleQuestion, scale: Scale, answer: ScaleAnsw
   const agree = (row: readonly SpelledNote[]) => notes.filter((note, at) => note === row[at]).length;
   const [asked, turned] = [agree(notesOf(scale, direction)), agree(notesOf(scale, other))];
   return turned > asked && turned >= 6 ? other : null;
+}
+
+/** Rows that have what was asked and more of the same scale: the other way besides, or a second octave. */
+function longerRows(
+  scale: Scale,
+  direction: ScaleQuestion['direction'],
+): readonly (readonly SpelledNote[])[] {
+  if (direction === 'both') return [];
+  const [up, down] = [notesOf(scale, 'up'), notesOf(scale, 'down')];
+  const both = notesOf(scale, 'both');
+  return direction === 'up'
+    ? [both, [...up, ...up.slice(1)]]
+    : [both, [...down, ...up.slice(1)], [...down, ...down.slice(1)]];
+}
+
+/** More than was asked, and all of it right. */
+function judgeMore(
+  question: ScaleQuestion,
+  answer: ScaleAnswer,
+  row: readonly SpelledNote[],
+  of: number,
+): Found {
+  const { notes } = answer;
+  return {
+    correct: true,
+    findings: [
+      { code: 'more-than-asked', index: of, expected: null, got: noteThing(notes[of] as SpelledNote) },
+    ],
+    checks: checksOf({ ...question, direction: 'both' }, row, answer, true),
+    wrong: [],
+    parts: { of, lost: NOTHING_LOST, apart: NOTHING_LOST },
+    written: null,
+  };
 }
 
 /** Leaps of more than a third where the next letter was meant: the note stands in another octave. */
@@ -179,6 +213,10 @@ export function judgeScale(question: ScaleQuestion, row: AnswerOf<'scale'>, scho
   const answer = writtenScale(row);
   const reading = scaleNamed(question.tonic, question.scale, question.melodicDown);
   if (!reading.ok) throw new RangeError('asked only where it can be spelled');
+  const asWide = notesOf(reading.scale, question.direction).length;
+  const longer = longerRows(reading.scale, question.direction).find((each) => isSameRow(each, answer.notes));
+  if (longer && (!answer.octaves || octaveFindings(pitchesOf(question, answer)).length === 0))
+    return judgeMore(question, answer, longer, asWide);
   const way = turnedWay(question, reading.scale, answer);
   const judged = way ? { ...question, direction: way } : question;
   const expected = notesOf(reading.scale, judged.direction);
@@ -191,12 +229,7 @@ export function judgeScale(question: ScaleQuestion, row: AnswerOf<'scale'>, scho
     : [];
   const style = styleFindings(judged, answer, school);
   const correct = isSameRow(expected, notes) && !way && octaves.length === 0;
-  const wrong = aligned.filter(
-    ({ want, got }) => want === null || got === null || expected[want] !== notes[got],
-  );
-  const half = wrong.filter(
-    ({ want, got }) => want !== null && got !== null && expected[want]?.letter === notes[got]?.letter,
-  );
+  const wrong = aligned.filter(({ want, got }) => want === null || expected[want] !== notes[got ?? -1]);
   const places = [...wrong.flatMap(({ got }) => got ?? []), ...octaves.flatMap(({ index }) => index ?? [])];
   return {
     correct,
@@ -209,13 +242,11 @@ export function judgeScale(question: ScaleQuestion, row: AnswerOf<'scale'>, scho
     ],
     checks: [...checksOf(judged, expected, answer, correct), ...signatureCheck(style, answer)],
     wrong: [...new Set(places)],
-    parts: {
-      of: expected.length,
-      wrong: wrong.length + turned.length + octaves.length,
-      halfRight: half.length,
-      // Notes left out, other octaves and the other way are no part of what a mistake leads to.
-      separate: wrong.filter(({ got }) => got === null).length + turned.length + octaves.length,
-    },
+    // Other octaves and the other way are no part of what a mistake leads to.
+    parts: withApart(partsOfRow(expected, notes, aligned, isSameLetter), {
+      parts: turned.length + octaves.length,
+      lettersRight: 0,
+    }),
     written: { is: 'notes', notes },
     aligned,
     task: scaleTask(judged),

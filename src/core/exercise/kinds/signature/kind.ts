@@ -1,7 +1,7 @@
 import { placeInSignature } from '@/core/identify/drawn-signature';
 import type { Clef } from '@/core/instrument/staff';
 import { signatureFindings } from '@/core/mark/judging/drawn';
-import { partsOfSigns, placesOf, signatureChecks } from '@/core/mark/judging/signs';
+import { partsOfSignature, placesOf, signatureChecks } from '@/core/mark/judging/signs';
 import { accidentalsOf } from '@/core/scale/signature';
 import { kind } from '../kind';
 import { pickKey } from '../making';
@@ -38,7 +38,7 @@ export const signatureKind = kind({
       findings,
       checks: signatureChecks(findings, count, signs),
       wrong: placesOf(findings.filter(({ code }) => code !== 'place-wrong')),
-      parts: partsOfSigns(Math.abs(count), findings),
+      parts: partsOfSignature(accidentalsOf(count), signs, findings),
       written: { is: 'notes', notes: signs },
     };
   },

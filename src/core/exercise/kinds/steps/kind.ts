@@ -1,5 +1,7 @@
 import { askedFor } from '@/core/derive/asked';
+import { type Aligned, alignBy } from '@/core/mark/judging/align';
 import type { Finding, Thing } from '@/core/mark/judging/judged';
+import { partsOfRow } from '@/core/mark/judging/parts';
 import { placesOf } from '@/core/mark/judging/signs';
 import type { AnswerOperation } from '@/core/mark/machine/answer-operation';
 import { spelled } from '@/core/note/spelled';
@@ -22,24 +24,22 @@ function stepsAsked({ scale, direction }: StepsQuestion): Steps {
 
 const step = (semitones: number): Thing => ({ is: 'step', semitones });
 
-/** Where a row of steps differs from the one wanted, place by place; after a step too many the places are shifted. */
-function stepFindings(wanted: Steps, answer: Steps): readonly Finding[] {
-  const found = answer.flatMap((got, index): readonly Finding[] => {
-    const want = wanted[index];
-    if (want === got) return [];
-    const code = want === undefined ? 'note-extra' : 'step-wrong';
-    return [{ code, index, expected: want === undefined ? null : step(want), got: step(got) }];
+/** Where a row of steps differs from the one it is laid beside. */
+function stepFindings(wanted: Steps, answer: Steps, aligned: readonly Aligned[]): readonly Finding[] {
+  return aligned.flatMap(({ want, got }): readonly Finding[] => {
+    const [right, given] = [want === null ? undefined : wanted[want], got === null ? undefined : answer[got]];
+    if (right === given) return [];
+    const code = right === undefined ? 'note-extra' : given === undefined ? 'note-missing' : 'step-wrong';
+    const thing = (size: number | undefined) => (size === undefined ? null : step(size));
+    return [{ code, index: got, expected: thing(right), got: thing(given) }];
   });
-  const missing = wanted
-    .slice(answer.length)
-    .map((want): Finding => ({ code: 'note-missing', index: null, expected: step(want), got: null }));
-  return [...found, ...missing];
 }
 
 /** Judges a row of steps in semitones; an octave scale adds up to twelve. */
 function judge(question: StepsQuestion, { steps: answer }: AnswerOf<'steps'>): Found {
   const wanted = stepsAsked(question);
-  const findings = stepFindings(wanted, answer);
+  const aligned = alignBy(wanted, answer, (want, got) => (want === got ? 0 : 1.5));
+  const findings = stepFindings(wanted, answer, aligned);
   const way = question.direction;
   const back = wanted.toReversed();
   const turned =
@@ -61,7 +61,7 @@ function judge(question: StepsQuestion, { steps: answer }: AnswerOf<'steps'>): F
       { check: 'sum', holds: empty ? null : sum === 12, at: [], about: [step(sum)] },
     ],
     wrong: places,
-    parts: { of: wanted.length, wrong: Math.min(wanted.length, findings.length), halfRight: 0, separate: 0 },
+    parts: partsOfRow(wanted, answer, aligned, () => false),
     written: { is: 'steps', steps: answer },
   };
 }

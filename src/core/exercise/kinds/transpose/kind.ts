@@ -1,5 +1,6 @@
 import { atPlace } from '@/core/mark/judging/findings';
 import type { Finding, Thing } from '@/core/mark/judging/judged';
+import { onePart } from '@/core/mark/judging/parts';
 import type { Program } from '@/core/mark/machine/answer-operation';
 import { letterAfter } from '@/core/note/letter';
 import { heightOf, midiOf, type Pitch, pitch } from '@/core/note/pitch';
@@ -77,7 +78,7 @@ function judge(question: TransposeQuestion, { pitch: answer }: AnswerOf<'pitch'>
       { check: 'sign-right', holds: letter ? answer.note === wanted.note : null, at: [], about: [] },
     ],
     wrong: correct ? [] : [0],
-    parts: { of: 1, wrong: correct ? 0 : 1, halfRight: letter && !correct ? 1 : 0, separate: 0 },
+    parts: onePart(correct, letter),
     written: { is: 'pitch', pitch: answer },
   };
 }
