@@ -84,6 +84,36 @@ export function piling(data: SchoolData, answered: Answered, label: string, id: 
   return put(data, answered, { piled: true, label }, id, now, 'answer-marked');
 }
 
+/**
+ * Lays an answer back where it was taken from to be mended. What was decided about it as it was goes with the old answer;
+ * what was decided since, and the comment, stay. An answer that is gone is laid down anew.
+ */
+export function mending(
+  data: SchoolData,
+  answered: Answered,
+  { piled, label, id }: { readonly piled: string; readonly label: string; readonly id: string },
+  now: string,
+): Change {
+  const before = data.marked.find((each) => each.id === piled);
+  if (!before) return piling(data, answered, label, id, now);
+  const { own } = remembered(data, answered);
+  if (own?.id === before.id) return piling(data, answered, label, id, now);
+  const latest = own ?? fresh(data, answered, id, now);
+  const { comment, order } = before;
+  const after: MarkedAnswer = {
+    ...latest,
+    ...answered,
+    id: before.id,
+    order,
+    label,
+    comment: latest.comment || comment,
+    piled: true,
+    changedAt: now,
+  };
+  const gone = own && !own.piled ? [edit('marked', own.id, own, null)] : [];
+  return { says: 'answer-marked', edits: [edit('marked', before.id, before, after), ...gone] };
+}
+
 /** Takes an answer out of the pile; what was decided about it stays. */
 export function dropping(record: MarkedAnswer, now: string): Change {
   return {

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { type KeyboardEvent, useRef, useState } from 'react';
 
 type Props = {
   readonly label: string;
@@ -11,7 +11,7 @@ type Props = {
   readonly onType: (text: string) => void;
 };
 
-/** A field that is saved with every letter; while it has the focus, what is typed in it stands. */
+/** A field that is saved with every letter; while it has the focus, what is typed in it stands. Escape leaves it. */
 export function TypedField({
   label,
   value,
@@ -35,6 +35,9 @@ export function TypedField({
     className,
     onFocus: () => setTyping(value),
     onBlur: () => setTyping(null),
+    onKeyDown: (event: KeyboardEvent<HTMLInputElement | HTMLTextAreaElement>) => {
+      if (event.key === 'Escape' || (event.key === 'Enter' && !tall.current)) event.currentTarget.blur();
+    },
     onChange: (event: { readonly target: { readonly value: string } }) => {
       setTyping(event.target.value);
       onType(event.target.value);

@@ -6,10 +6,10 @@ import { formOf, foundIn, type MarkQuestion, markProblem, rightAnswer, taskOf } 
 import type { Found, MarkSchool } from './kinds/kind';
 
 /** What a right answer is, as one thing, where it can be said as one. */
-function thingOf(answer: Answer): Thing | null {
+function thingOf(answer: Answer, form: boolean): Thing | null {
   switch (answer.is) {
     case 'key':
-      return { is: 'key', key: answer.key };
+      return { is: 'key', key: answer.key, form };
     case 'count':
       return answer.fifths === null ? null : { is: 'count', fifths: answer.fifths };
     case 'numeral':
@@ -17,9 +17,7 @@ function thingOf(answer: Answer): Thing | null {
     case 'pitch':
       return { is: 'pitch', pitch: answer.pitch };
     case 'notes':
-      return answer.notes[0] ? noteThing(answer.notes[0]) : null;
-    case 'scale':
-      return answer.notes[0] ? noteThing(answer.notes[0].note) : null;
+      return answer.notes.length === 1 && answer.notes[0] ? noteThing(answer.notes[0]) : null;
     default:
       return null;
   }
@@ -39,7 +37,14 @@ function judgeBlank(asked: MarkQuestion, school: MarkSchool): Judged {
   const of = right.is === 'blank' ? 1 : foundIn(asked, right, school).parts.of;
   return {
     correct: false,
-    findings: [{ code: 'note-missing', index: null, expected: thingOf(right), got: null }],
+    findings: [
+      {
+        code: 'nothing-given',
+        index: null,
+        expected: thingOf(right, asked.kind === 'name-scale'),
+        got: null,
+      },
+    ],
     causes: [],
     checks: [],
     wrong: [],

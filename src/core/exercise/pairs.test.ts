@@ -22,13 +22,13 @@ function pairRows(task: Task) {
   const alone: readonly number[] = [RANKS.slip, RANKS.misplaced, RANKS.mode];
   const mistakes = mistakesIn('scale').filter(({ rank }) => !alone.includes(rank));
   return mistakes.flatMap((first) =>
-    altering(first, task.programs)
+    altering(first, task.programs, task.right)
       .slice(-1)
       .flatMap((made) =>
         mistakes
           .filter((second) => second !== first)
           .flatMap((second) => {
-            const both = made.program ? altering(second, [made.program]).slice(-1) : [];
+            const both = made.program ? altering(second, [made.program], task.right).slice(-1) : [];
             const kept = both.filter(({ program }) => made.altered.every((each) => program?.includes(each)));
             const rows =
               made.written.is === 'notes' ? rewriting(second, made.written.notes, task).slice(-1) : [];

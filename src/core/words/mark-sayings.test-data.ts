@@ -44,8 +44,8 @@ const THINGS: readonly (readonly [Thing | null, Thing | null])[] = [
     { is: 'step', semitones: 3 },
   ],
   [
-    { is: 'key', key: { tonic: noteNamed('Bb'), scale: 'natural-minor' } },
-    { is: 'key', key: { tonic: noteNamed('Bb'), scale: null } },
+    { is: 'key', key: { tonic: noteNamed('Bb'), scale: 'natural-minor' }, form: true },
+    { is: 'key', key: { tonic: noteNamed('Bb'), scale: null }, form: false },
   ],
   [
     { is: 'count', fifths: fifths(-3) },
@@ -82,7 +82,7 @@ function markedLines(w: ClassWords, asked: MarkQuestion, answer: Answer): readon
   const about = caseOf(asked, answer, w.settings);
   const key = keyAsked(asked);
   return [
-    ...judged.findings.map((finding) => sayFinding(w, finding)),
+    ...judged.findings.map((finding) => sayFinding(w, finding, asked.kind)),
     ...judged.checks.map((check) => sayMarkCheck(w, check)),
     ...judged.causes.map((cause) => sayExplanation(w, cause, key, asked.kind)),
     ...judged.causes.flatMap(({ habits }) =>

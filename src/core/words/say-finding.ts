@@ -1,7 +1,9 @@
+import type { KindId } from '../exercise/kinds/all';
 import type { Finding, FindingCode, Thing } from '../mark/judging/judged';
 import type { Alteration } from '../note/spelled';
 import type { ClassWords } from './class-words';
-import { capital, signCount } from './vocabulary';
+import { sayNamed } from './say-named';
+import { capital, lowerFirst, signCount } from './vocabulary';
 
 /** Signs as they stand in text; a natural has its own. */
 const SIGNS: Readonly<Record<Alteration, string>> = { [-2]: '𝄫', [-1]: '♭', 0: '♮', 1: '♯', 2: '𝄪' };
@@ -23,7 +25,9 @@ export function sayThing(w: ClassWords, thing: Thing | null): string {
     case 'step':
       return w.aStep(thing.semitones);
     case 'key':
-      return thing.key.scale ? w.scale(thing.key.tonic, thing.key.scale) : w.note(thing.key.tonic);
+      return thing.small
+        ? lowerFirst(sayNamed(w, thing.key, thing.form))
+        : sayNamed(w, thing.key, thing.form);
     case 'count':
       return signCount(thing.fifths);
     case 'numeral':
@@ -88,8 +92,9 @@ function nameSentence(w: ClassWords, code: FindingCode, { want, got }: Said): st
       return `The first ${w.letterWord} of ${want} is not written so.`;
     case 'count-differs':
     case 'kind-differs':
-    case 'numeral-differs':
-      return got ? `${capital(got)} given, ${want} expected.` : `${capital(want)} expected.`;
+      return `${capital(got)} given, ${want} expected.`;
+    case 'nothing-given':
+      return want ? `Nothing was given; ${want} was expected.` : 'Nothing was given.';
     case 'count-and-list-differ':
       return `${capital(want)} said, ${got} listed: the two do not agree.`;
     case 'inverted':
@@ -105,9 +110,19 @@ function nameSentence(w: ClassWords, code: FindingCode, { want, got }: Said): st
   }
 }
 
+/** Where in an answer: a note or a step is counted from 1; a step between notes comes after one of them. */
+function placeOf({ code, index }: Finding, kind: KindId): string {
+  if (index === null) return 'at the clef';
+  if (code !== 'step-wrong') return `at note ${index + 1}`;
+  return kind === 'steps' ? `as step ${index + 1}` : `after note ${index}`;
+}
+
 /** What is wrong at a place, in a sentence of its own. */
-export function sayFinding(w: ClassWords, { code, index, expected, got }: Finding): string {
-  const place =
-    index === null ? 'at the clef' : code === 'step-wrong' ? `after note ${index}` : `at note ${index + 1}`;
-  return sentence(w, code, { want: sayThing(w, expected), got: sayThing(w, got), place });
+export function sayFinding(w: ClassWords, finding: Finding, kind: KindId = 'scale'): string {
+  const { code, expected, got } = finding;
+  return sentence(w, code, {
+    want: sayThing(w, expected),
+    got: sayThing(w, got),
+    place: placeOf(finding, kind),
+  });
 }

@@ -3,6 +3,7 @@ import { clefSignature } from '../exercise/entry/entry-frame';
 import type { MarkQuestion } from '../exercise/kinds/all';
 import { alteredLetters } from '../scale/signature';
 import type { ClassWords } from './class-words';
+import { sayNamed } from './say-named';
 import { capital, lowerFirst, signCount } from './vocabulary';
 
 /** A step as it is typed: its letters in the class, or figures where it has none. */
@@ -27,7 +28,7 @@ export function sayGiven(w: ClassWords, asked: MarkQuestion, given: Answer): str
       return w.noteList(given.notes);
     case 'key': {
       const { key, small } = given;
-      const text = key.scale ? w.scale(key.tonic, key.scale) : w.note(key.tonic);
+      const text = sayNamed(w, key, asked.kind === 'name-scale');
       return small ? lowerFirst(text) : capital(text);
     }
     case 'count': {

@@ -22,7 +22,12 @@ const NOTE = '[A-G](?:♯|♭|♮|𝄪|𝄫)?';
 const noteIn = (text: string): SpelledNote =>
   noteNamed(text.replace('♮', '').replace('♯', '#').replace('♭', 'b').replace('𝄪', '##').replace('𝄫', 'bb'));
 
-const nameOf = ({ tonic, scale }: NamedKey) => (scale ? ENGLISH.scale(tonic, scale) : ENGLISH.note(tonic));
+/** Where a key is asked its form is not spoken of; a scale is told from its other forms. */
+function nameOf({ tonic, scale }: NamedKey, { kind }: MarkQuestion): string {
+  if (!scale) return ENGLISH.note(tonic);
+  const key = (kind === 'name-key' || kind === 'partner') && scale === 'natural-minor';
+  return `${ENGLISH.note(tonic)} ${key ? 'minor' : scale.replace('-', ' ')}`;
+}
 
 /** Signs of a key, counted by the line of fifths. */
 function signsOf({ tonic, scale }: NamedKey): number {
@@ -47,7 +52,7 @@ function keysOf({ about, asked }: Said): readonly NamedKey[] {
   return [...(about.key ? [about.key] : []), ...(about.named ? [about.named] : []), ...of];
 }
 
-const keyIn = (said: Said, name: string) => keysOf(said).find((key) => nameOf(key) === name);
+const keyIn = (said: Said, name: string) => keysOf(said).find((key) => nameOf(key, said.asked) === name);
 
 type Claim = readonly [pattern: RegExp, holds: (said: Said, ...found: readonly string[]) => boolean];
 

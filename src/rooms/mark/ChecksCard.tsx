@@ -1,12 +1,12 @@
 import { Check, Minus, Plus, X } from 'lucide-react';
-import { useState } from 'react';
-import type { Finding } from '@/core/mark/judging/judged';
 import { sayFinding } from '@/core/words/say-finding';
 import { sayMarkCheck } from '@/core/words/say-mark-check';
 import { sayMarks } from '@/core/words/say-marks';
 import { markWords } from '@/core/words/screen/mark';
+import { NOTE_LIMIT } from '@/store/limits';
 import { useWords } from '@/ui/school/use-class';
-import type { Outcome } from './outcome';
+import { TypedField } from '@/ui/TypedField';
+import { findingsToTell, type Outcome } from './outcome';
 
 type Props = {
   readonly outcome: Outcome;
@@ -17,15 +17,12 @@ type Props = {
   readonly onComment: (comment: string) => void;
 };
 
-/** Steps follow from notes, so they are told by the drawing and the checks. */
-const TOLD = new Set<Finding['code']>(['step-wrong']);
-
 /** The checks a line each, what differs, the marks, and a comment. */
 export function ChecksCard({ outcome, comment, corrected, onMarks, onComment, onCorrected }: Props) {
   const w = useWords();
   const say = markWords(w).checks;
-  const { judged, score, counted } = outcome;
-  const findings = judged.findings.filter(({ code }) => !TOLD.has(code));
+  const { asked, judged, score, counted } = outcome;
+  const findings = findingsToTell(outcome);
   const change = (by: number) => onMarks(Math.max(0, Math.min(score.of, score.got + by)));
   return (
     <section aria-label={say.title} className="card flex flex-col gap-2 px-4 py-3">
@@ -61,7 +58,7 @@ export function ChecksCard({ outcome, comment, corrected, onMarks, onComment, on
           <h3 className="text-small font-bold text-quiet">{say.findings}</h3>
           <ul className="flex flex-col text-small leading-5">
             {findings.map((finding, at) => (
-              <li key={at}>{sayFinding(w, finding)}</li>
+              <li key={at}>{sayFinding(w, finding, asked.kind)}</li>
             ))}
           </ul>
         </>
@@ -72,28 +69,16 @@ export function ChecksCard({ outcome, comment, corrected, onMarks, onComment, on
           {say.corrected}
         </label>
       )}
-      <Comment key={comment} comment={comment} onComment={onComment} />
+      <div data-comment="">
+        <TypedField
+          label={say.comment}
+          placeholder={say.comment}
+          value={comment}
+          limit={NOTE_LIMIT}
+          className="field"
+          onType={onComment}
+        />
+      </div>
     </section>
-  );
-}
-
-function Comment({ comment, onComment }: Pick<Props, 'comment' | 'onComment'>) {
-  const say = markWords(useWords()).checks;
-  const [typed, setTyped] = useState(comment);
-  return (
-    <input
-      type="text"
-      data-comment=""
-      aria-label={say.comment}
-      placeholder={say.comment}
-      className="field"
-      value={typed}
-      maxLength={2000}
-      onChange={(event) => setTyped(event.target.value)}
-      onBlur={() => typed !== comment && onComment(typed)}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') event.currentTarget.blur();
-      }}
-    />
   );
 }

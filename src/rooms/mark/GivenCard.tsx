@@ -64,7 +64,7 @@ function CompareGrid({
     ({ title, notes }) =>
       `${title}: ${notes.map(({ note }) => w.spokenNote(note)).join(', ') || say.nothing}`,
   );
-  const findings = judged?.findings.map((finding) => sayFinding(w, finding)) ?? [];
+  const findings = judged?.findings.map((finding) => sayFinding(w, finding, asked.kind)) ?? [];
   return (
     <div ref={ref} className="min-h-0 grow overflow-auto">
       <SceneView

@@ -4,7 +4,7 @@ import { rightAnswer } from '@/core/exercise/kinds/all';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayMarkProblem } from '@/core/words/say-mark-problem';
 import { markWords } from '@/core/words/screen/mark';
-import { pileOf, piling } from '@/store/deciding';
+import { mending, pileOf, piling } from '@/store/deciding';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { newId } from '@/ui/new-id';
 import { useClass } from '@/ui/school/use-class';
@@ -95,7 +95,8 @@ function Room() {
       if (next !== search) goToMark(next, 'finished');
     },
     give: (given: Answer) => sayMark({ ...sentence, given, typed: null }, 'passing'),
-    type: (typed: string) => sayMark({ ...sentence, typed }, 'passing'),
+    // What was read of it so far is no answer.
+    type: (typed: string) => sayMark({ ...sentence, given: null, typed }, 'passing'),
     right: () => {
       if (reading.is === 'unasked') return;
       hands.give(rightAnswer(asked, w.settings));
@@ -106,12 +107,17 @@ function Room() {
     blank: () => reading.is !== 'unasked' && hands.give(BLANK),
     next: () => {
       const answer = answered();
-      if (!answer) return;
+      // What was not read whole stays in its field, under what is wrong with it.
+      if (sentence.typed !== null) focusOn(FIELD);
+      if (!answer || sentence.typed !== null) return;
+      const { piled } = sentence;
       void school.change((records, now) => {
         const label = answer.label || say.pile.nameless(pileOf(records, answer.group).length + 1);
+        if (piled !== null) return mending(records, answer, { piled, label, id: newId() }, now);
         return piling(records, answer, label, newId(), now);
       });
-      sayMark({ ...sentence, who: nextWho(sentence.who), given: null, typed: null }, 'finished');
+      const who = nextWho(sentence.who);
+      sayMark({ ...sentence, who, given: null, typed: null, piled: null }, 'finished');
       if (nextWho(sentence.who) === '' && sentence.who !== '') setWord('who');
     },
     accept: () => outcome && decide({ accepted: !outcome.accepted }),
@@ -155,7 +161,7 @@ function Room() {
       b: hands.blank,
       a: hands.accept,
       h: () => setMenu(true),
-      m: () => focusOn('[data-comment]'),
+      m: () => focusOn('[data-comment] input'),
       Enter: hands.next,
     },
   });

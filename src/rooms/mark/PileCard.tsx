@@ -19,9 +19,9 @@ type Props = {
   readonly onRemove: (answer: MarkedAnswer) => void;
 };
 
-/** The address of a marked answer with whose it is. */
-function hrefOf({ address, label }: MarkedAnswer): string {
-  return `${address}&${new URLSearchParams({ who: label })}`;
+/** The address of a marked answer with whose it is, to be mended where it lies. */
+function hrefOf({ address, label, id }: MarkedAnswer): string {
+  return `${address}&${new URLSearchParams({ who: label, piled: id })}`;
 }
 
 /** The answers that were finished, and which habits they show. */

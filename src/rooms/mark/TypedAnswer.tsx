@@ -24,9 +24,12 @@ export function TypedAnswer({ asked, given, typed, onGiven, onTyped, onNext }: E
           : read.given,
       );
   };
-  const enter = (event: KeyboardEvent) => {
-    if (event.key !== 'Enter' || event.nativeEvent.isComposing) return;
+  const enter = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.nativeEvent.isComposing) return;
+    if (event.key === 'Escape') event.currentTarget.blur();
+    if (event.key !== 'Enter') return;
     event.preventDefault();
+    if (!reading.ok) return;
     setDraft(null);
     onNext();
   };

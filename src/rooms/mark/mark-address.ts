@@ -61,10 +61,25 @@ export function readMark(search: string): MarkReading {
   }
   const wanted = new URLSearchParams(search).get('kind');
   const kind = KIND_IDS.find((each) => each === wanted) ?? 'scale';
-  const reader = new QueryReader(search, ['kind', 'who', ...fieldsOf(kind), GIVEN, ...OLD_GIVEN, 'typed']);
+  const reader = new QueryReader(search, [
+    'kind',
+    'who',
+    ...fieldsOf(kind),
+    GIVEN,
+    ...OLD_GIVEN,
+    'typed',
+    'piled',
+  ]);
   if (wanted !== null && kind !== wanted) reader.notAllowed('kind', KIND_IDS, kind);
   const who = (reader.get('who') ?? '').slice(0, LONGEST_WHO);
-  const asked: MarkSentence = { kind, who, fields: fieldsFrom(reader, kind), given: null, typed: null };
+  const asked: MarkSentence = {
+    kind,
+    who,
+    fields: fieldsFrom(reader, kind),
+    given: null,
+    typed: null,
+    piled: reader.get('piled'),
+  };
   return { sentence: withAnswer(reader, asked), problems: reader.problems };
 }
 
@@ -85,6 +100,7 @@ export function writeAnswered({ kind, fields, given, typed }: MarkSentence): str
 export function writeMark(sentence: MarkSentence): string {
   const query = new URLSearchParams(writeAnswered(sentence));
   if (sentence.who !== '') query.set('who', sentence.who);
+  if (sentence.piled !== null) query.set('piled', sentence.piled);
   return `?${query}`;
 }
 

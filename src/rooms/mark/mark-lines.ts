@@ -7,7 +7,7 @@ import { sayMarkCheck } from '@/core/words/say-mark-check';
 import { sayMarks } from '@/core/words/say-marks';
 import { sayMistake } from '@/core/words/say-mistake';
 import { markWords } from '@/core/words/screen/mark';
-import type { Outcome } from './outcome';
+import { findingsToTell, type Outcome } from './outcome';
 
 function habitLines(w: ClassWords, { habit, key, about, judged, accepted }: Outcome): readonly string[] {
   const say = markWords(w).habit;
@@ -27,7 +27,7 @@ export function markLines(w: ClassWords, outcome: Outcome, comment: string): rea
   return [
     `${say.given.given}: ${sayGiven(w, asked, given) || say.given.nothing}`,
     ...habitLines(w, outcome),
-    ...judged.findings.filter(({ code }) => code !== 'step-wrong').map((finding) => sayFinding(w, finding)),
+    ...findingsToTell(outcome).map((finding) => sayFinding(w, finding, asked.kind)),
     ...judged.checks.filter(({ holds }) => holds === false).map((check) => `${sayMarkCheck(w, check)}.`),
     `${say.checks.marks}: ${sayMarks(score)}.`,
     ...(comment ? [comment] : []),

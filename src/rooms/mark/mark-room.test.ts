@@ -45,7 +45,7 @@ const sentences: fc.Arbitrary<MarkSentence> = fc
     fc.constantFrom('right', 'blank', 'none'),
   )
   .map(([kind, of, who, answer]) => {
-    const bare: MarkSentence = { kind, who, fields: of, given: null, typed: null };
+    const bare: MarkSentence = { kind, who, fields: of, given: null, typed: null, piled: null };
     const asked = askedOf(bare, USUAL_SETTINGS);
     const possible = markProblem(asked) === null;
     const given: Answer | null =
@@ -75,7 +75,9 @@ describe('the address', () => {
   it('of any answer, right or wrong, however it was entered, brings back just that answer', () => {
     const cases = fc
       .tuple(fc.constantFrom(...KIND_IDS), fields)
-      .map(([kind, of]): MarkSentence => ({ kind, who: '', fields: of, given: null, typed: null }))
+      .map(
+        ([kind, of]): MarkSentence => ({ kind, who: '', fields: of, given: null, typed: null, piled: null }),
+      )
       .chain((bare) =>
         ANY_ANSWER[formOf(askedOf(bare, USUAL_SETTINGS))].map((given) => ({ ...bare, given })),
       );
@@ -102,6 +104,7 @@ describe('the address', () => {
             fields: { ...USUAL_FIELDS, tonic, scale },
             given: null,
             typed: null,
+            piled: null,
           };
           const asked = askedOf(bare, USUAL_SETTINGS);
           if (markProblem(asked) !== null) continue;
@@ -144,7 +147,14 @@ describe('the address', () => {
 
   it('has words for every field in every kind', () => {
     for (const kind of KIND_IDS) {
-      const sentence: MarkSentence = { kind, who: '', fields: USUAL_FIELDS, given: null, typed: null };
+      const sentence: MarkSentence = {
+        kind,
+        who: '',
+        fields: USUAL_FIELDS,
+        given: null,
+        typed: null,
+        piled: null,
+      };
       const parts = markParts(ENGLISH, sentence, ['Tove']);
       for (const part of parts) {
         if (typeof part === 'string') continue;
@@ -159,7 +169,14 @@ describe('what was given above what was expected', () => {
   it('stands on one grid, the wrong notes and steps marked, also with notes left out or too many', () => {
     fc.assert(
       fc.property(fields, fc.array(fc.constantFrom(...TONICS), { maxLength: 18 }), (of, notes) => {
-        const sentence: MarkSentence = { kind: 'scale', who: '', fields: of, given: null, typed: null };
+        const sentence: MarkSentence = {
+          kind: 'scale',
+          who: '',
+          fields: of,
+          given: null,
+          typed: null,
+          piled: null,
+        };
         const asked = askedOf(sentence, USUAL_SETTINGS);
         if (asked.kind !== 'scale') return;
         const given: Answer = {

@@ -14,6 +14,8 @@ export type MarkSentence = {
   readonly given: Answer | null;
   /** What was typed and could not be read, so that it is not lost. */
   readonly typed: string | null;
+  /** The record on the pile that was opened to be mended; null for a new answer. */
+  readonly piled: string | null;
 };
 
 export const FIRST: MarkSentence = {
@@ -22,6 +24,7 @@ export const FIRST: MarkSentence = {
   fields: USUAL_FIELDS,
   given: null,
   typed: null,
+  piled: null,
 };
 
 /** The question a sentence asks, in a class whose melodic minor may come down as it rose. */

@@ -6,7 +6,7 @@ import type { MarkProblem } from '@/core/exercise/kinds/problem';
 import { keyAsked, type ScaleKey, tellingApart } from '@/core/exercise/practice';
 import { invitedMistakes } from '@/core/mark/explain/invited';
 import { byRank, type Explanation } from '@/core/mark/explain/rank';
-import type { Judged } from '@/core/mark/judging/judged';
+import type { Finding, Judged } from '@/core/mark/judging/judged';
 import { marksUnder, type Score, scoreOf } from '@/core/mark/judging/marks';
 import { mistakeNamed } from '@/core/mark/mistakes/all';
 import type { Settings } from '@/core/school/settings';
@@ -41,6 +41,11 @@ export type OutcomeReading =
 function explanationFrom(text: string): Explanation | null {
   const habits = text.split('+').flatMap((id) => mistakeNamed(id)?.id ?? []);
   return habits.length > 0 ? { habits, ranks: [] } : null;
+}
+
+/** The findings in words: steps follow from notes and are told by the drawing and the checks, but where they were asked. */
+export function findingsToTell({ asked, judged }: Outcome): readonly Finding[] {
+  return judged.findings.filter(({ code }) => code !== 'step-wrong' || asked.kind === 'steps');
 }
 
 /** Judges what was given, by the class's scheme and with what was decided about it before. */

@@ -6,13 +6,12 @@ import { PATTERNS } from '../../scale/pattern';
 import type { AnswerOf } from '../answer';
 import type { Found, MarkSchool } from './kind';
 
-const keyThing = (key: NamedKey): Thing => ({ is: 'key', key });
+/** What was wanted and what was said, in the words it was said in. */
+type Both = { readonly index: 0; readonly expected: Thing; readonly got: Thing };
 
 /** How a tonic stands to the one that was wanted. */
-function tonicFinding(right: NamedKey, said: NamedKey): readonly Finding[] {
-  if (right.tonic === said.tonic) return [];
-  const code = atPlace(right.tonic, said.tonic);
-  return [{ code, index: 0, expected: keyThing(right), got: keyThing(said) }];
+function tonicFinding(right: NamedKey, said: NamedKey, both: Both): readonly Finding[] {
+  return right.tonic === said.tonic ? [] : [{ code: atPlace(right.tonic, said.tonic), ...both }];
 }
 
 /** Whether the first letter should be small: only where the class writes minor keys so, and else in no key. */
@@ -40,8 +39,12 @@ function nameFindings(
   school: MarkSchool,
   { form, modeAsked }: NameAsked,
 ): readonly Finding[] {
-  const found = [...tonicFinding(right, key)];
-  const both = { index: 0, expected: keyThing(right), got: keyThing(key) };
+  const both: Both = {
+    index: 0,
+    expected: { is: 'key', key: right, form },
+    got: { is: 'key', key, form, small },
+  };
+  const found = [...tonicFinding(right, key, both)];
   if (key.scale === null) {
     if (modeAsked || school.modeWord === 'wanted') found.push({ code: 'mode-unsaid', ...both });
   } else if (!isSameName({ ...key, tonic: right.tonic }, right, form))
@@ -53,7 +56,7 @@ function nameFindings(
 }
 
 function nameChecks(right: NamedKey, key: NamedKey, form: boolean): readonly MarkCheck[] {
-  const about = [keyThing(right), keyThing(key)];
+  const about: readonly Thing[] = [right, key].map((each) => ({ is: 'key', key: each, form }));
   const check = (id: MarkCheck['check'], holds: boolean | null): MarkCheck => ({
     check: id,
     holds,

@@ -11,7 +11,7 @@ import type { Task } from './task';
 
 /** All that single mistakes make of the programs of a task. */
 function singlesOf(task: Task): readonly Made[] {
-  return mistakesIn(task.scope).flatMap((mistake) => altering(mistake, task.programs));
+  return mistakesIn(task.scope).flatMap((mistake) => altering(mistake, task.programs, task.right));
 }
 
 /** Whether a mistake rewrites the right row into the answer. */

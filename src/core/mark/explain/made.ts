@@ -15,12 +15,20 @@ export type Made = {
   readonly altered: readonly AnswerOperation[];
 };
 
-/** What a mistake makes of programs. */
-export function altering(mistake: Mistake<MistakeId>, programs: readonly Program[]): readonly Made[] {
+function isShown({ shows }: Mistake<MistakeId>, right: Written, written: Written): boolean {
+  return !shows || right.is !== 'notes' || written.is !== 'notes' || shows(right.notes, written.notes);
+}
+
+/** What a mistake makes of programs that rightly write an answer. */
+export function altering(
+  mistake: Mistake<MistakeId>,
+  programs: readonly Program[],
+  right: Written,
+): readonly Made[] {
   return programs.flatMap((program) =>
     (mistake.alters?.(program) ?? []).flatMap((changed): Made[] => {
       const written = answerOf(changed);
-      if (!written) return [];
+      if (!written || !isShown(mistake, right, written)) return [];
       return [
         { mistake, written, program: changed, altered: changed.filter((each) => !program.includes(each)) },
       ];
@@ -43,7 +51,7 @@ export function answersOf(mistake: Mistake<MistakeId>, task: Task): readonly Mad
   const { right, programs } = task;
   const rows = right.is === 'notes' ? rewriting(mistake, right.notes, task) : [];
   const once: Made[] = [];
-  for (const made of [...altering(mistake, programs), ...rows]) {
+  for (const made of [...altering(mistake, programs, right), ...rows]) {
     if (!isSame(made.written, right) && !once.some(({ written }) => isSame(written, made.written)))
       once.push(made);
   }

@@ -60,15 +60,15 @@ function couldMake(
 }
 
 /** Answers of two mistakes on one program, where the second leaves alone what the first has altered. */
-function together(first: Made, second: Mistake<MistakeId>): readonly Made[] {
+function together(first: Made, second: Mistake<MistakeId>, right: Written): readonly Made[] {
   if (!first.program) return [];
-  return altering(second, [first.program]).filter(({ program }) =>
+  return altering(second, [first.program], right).filter(({ program }) =>
     first.altered.every((operation) => program?.includes(operation)),
   );
 }
 
 function leadsTo(first: Made, second: Mistake<MistakeId>, task: Task, answer: Written): boolean {
-  if (together(first, second).some(({ written }) => isSame(written, answer))) return true;
+  if (together(first, second, task.right).some(({ written }) => isSame(written, answer))) return true;
   return (
     first.written.is === 'notes' &&
     answer.is === 'notes' &&

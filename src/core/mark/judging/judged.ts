@@ -39,6 +39,7 @@ export const FINDING_CODES = [
   'reason-wrong',
   'inverted',
   'more-than-asked',
+  'nothing-given',
 ] as const;
 
 export type FindingCode = (typeof FINDING_CODES)[number];
@@ -49,7 +50,13 @@ export type Thing =
   | { readonly is: 'pitch'; readonly pitch: Pitch }
   | { readonly is: 'sign'; readonly sign: Alteration | null }
   | { readonly is: 'step'; readonly semitones: number }
-  | { readonly is: 'key'; readonly key: NamedKey }
+  /** A key, or a scale where `form` tells one minor form from another; `small` as it was written. */
+  | {
+      readonly is: 'key';
+      readonly key: NamedKey;
+      readonly form: boolean;
+      readonly small?: boolean;
+    }
   | { readonly is: 'count'; readonly fifths: Fifths }
   | { readonly is: 'numeral'; readonly text: string }
   | { readonly is: 'way'; readonly way: 'up' | 'down' };

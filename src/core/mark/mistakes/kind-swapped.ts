@@ -11,5 +11,10 @@ export const kindSwapped = mistake({
     ...changing(program, 'take-signs', (take) => ({ ...take, kind: 'other' })).flatMap(keepingTonic),
     ...changing(program, 'go-fifths', (go) => ({ ...go, places: -go.places })),
   ],
+  // With the tonic kept, a single sign may be gone altogether.
+  shows: (right, written) => {
+    const kind = Math.sign(right.find(({ alteration }) => alteration !== 0)?.alteration ?? 0);
+    return written.some((note) => Math.sign(note.alteration) === -kind && !right.includes(note));
+  },
   example: { asked: 'scale.D.major.up.treble.none', answered: 'D-Eb-F-G-A-Bb-C-D' },
 });

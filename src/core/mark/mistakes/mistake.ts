@@ -62,6 +62,8 @@ export type Mistake<Id extends string = string> = {
     readonly touches: 'one-note' | 'spelling' | 'whole-row';
     readonly rows: (row: Row, about: RowCase) => readonly Row[];
   };
+  /** Whether an answer shows it, beside the right one; left out where every answer it leads to does. */
+  readonly shows?: (right: Row, written: Row) => boolean;
   /** Worked out by hand: a question and the answer it leads to, by their codes. */
   readonly example: { readonly asked: string; readonly answered: string };
   /** Whether it shows only in a scale that is written up and down, as an exercise must be then. */

@@ -11,5 +11,6 @@ export const orderSwapped = mistake({
     (has(program, 'put-signs') ? (['last'] as const) : (['last', 'last-in-order'] as const))
       .flatMap((from) => changing(program, 'take-signs', (take) => ({ ...take, from })))
       .flatMap(keepingTonic),
+  shows: (right, written) => written.some((note) => note.alteration !== 0 && !right.includes(note)),
   example: { asked: 'scale.D.major.up.treble.none', answered: 'D-E#-F-G-A-B#-C-D' },
 });

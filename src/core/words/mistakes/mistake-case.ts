@@ -3,6 +3,7 @@ import type { ScaleKey } from '../../exercise/practice';
 import { type SpelledNote, spelled } from '../../note/spelled';
 import { scaleNamed } from '../../scale/scale';
 import type { ClassWords } from '../class-words';
+import { sayNamed } from '../say-named';
 import { signCount } from '../vocabulary';
 
 /** What the name of a mistake may speak of: degrees as the class calls them, `the 7th`, `the leading note`. */
@@ -64,13 +65,15 @@ export function nameCase(w: ClassWords, key: ScaleKey | null): NameCase {
 export function mistakeCase(w: ClassWords, answer: AnswerCase, practice: ScaleKey): MistakeCase {
   const { key, fifths, differences, named } = answer;
   const scale = key?.scale ?? null;
+  // Where one name is asked, only a scale is told from its other forms.
+  const form = answer.asked.kind !== 'name-key' && answer.asked.kind !== 'partner';
   return {
     ...nameCase(w, key && scale ? { tonic: key.tonic, scale: scale as ScaleKey['scale'] } : null),
     answer,
-    asked: key && scale ? w.scale(key.tonic, scale) : null,
+    asked: key && scale ? sayNamed(w, key, form) : null,
     tonic: key ? w.note(key.tonic) : '',
     signs: fifths === null ? '' : signCount(fifths),
-    named: named ? (named.scale ? w.scale(named.tonic, named.scale) : w.note(named.tonic)) : '',
+    named: named ? sayNamed(w, named, form) : '',
     stands: (degree) => {
       const found = differences.find((each) => each.degree === degree);
       return found ? { want: w.noteWithSign(found.want), got: w.noteWithSign(found.got) } : null;

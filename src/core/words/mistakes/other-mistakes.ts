@@ -1,5 +1,5 @@
 import type { MistakeId } from '../../mark/mistakes/all';
-import { scaleOfMode } from '../../scale/pattern';
+import { modeKey } from '../say-signature';
 import type { MistakeCase, MistakeSaying } from './mistake-case';
 import type { ScaleMistakeSaid } from './scale-mistakes';
 
@@ -71,7 +71,7 @@ export const NAME_HABITS: Readonly<Record<NameMistake, MistakeSaying>> = {
     name: ({ w }) => `Named the ${w.relative}`,
     why: ({ answer, asked, named, w }) =>
       answer.asked.kind === 'partner'
-        ? `${named} shares its signature with ${w.scale(answer.asked.question.tonic, scaleOfMode(answer.asked.question.mode))}; ${asked} was asked.`
+        ? `${named} shares its signature with ${modeKey(w, answer.asked.question.tonic, answer.asked.question.mode)}; ${asked} was asked.`
         : `${named} has the same signature as ${asked}, and another mode.`,
     say: 'Say once more what was asked: the same signature, or the same tonic?',
     cure: ({ practice }) => `Name both keys of the signature of ${practice}, and say which is which.`,
@@ -86,7 +86,7 @@ export const NAME_HABITS: Readonly<Record<NameMistake, MistakeSaying>> = {
     name: ({ w }) => `Named the ${w.parallelWord} key`,
     why: ({ answer, asked, named, w }) =>
       answer.asked.kind === 'partner'
-        ? `${named} has the same tonic as ${w.scale(answer.asked.question.tonic, scaleOfMode(answer.asked.question.mode))}; ${asked} was asked.`
+        ? `${named} has the same tonic as ${modeKey(w, answer.asked.question.tonic, answer.asked.question.mode)}; ${asked} was asked.`
         : `The tonic of ${named} is right, but the mode is not that of ${asked}.`,
     say: 'Say once more what was asked: the same tonic, or the same signature?',
     cure: ({ practice }) => `Say the signatures of both keys on the tonic of ${practice}.`,
@@ -178,6 +178,9 @@ export const REST_HABITS: Readonly<Record<RestHabit, MistakeSaying>> = {
       answer.asked.kind === 'transpose' && answer.octaves !== 0
         ? 'This instrument is written an octave away, or more. Count the octave as well.'
         : 'Count the octave as well.',
-    cure: 'Say the whole distance of the instrument, its octave too; then write two notes for it.',
+    cure: ({ answer }) =>
+      answer.octaves === 0
+        ? 'Say the whole distance of the instrument, and where it puts middle C; then write two notes for it.'
+        : 'Say the whole distance of the instrument, its octave too; then write two notes for it.',
   },
 };

@@ -110,7 +110,7 @@ export function markDocument(sent: Sent, options: Options): MarkDocument {
       index: finding.index,
       expected: ascii(finding.expected),
       got: ascii(finding.got),
-      text: sayFinding(ENGLISH, finding),
+      text: sayFinding(ENGLISH, finding, sent.asked.kind),
     })),
     causes: causes.map((cause) => causeOf(cause, causes, told)),
     checks: judged.checks.map((check) => ({

@@ -152,11 +152,17 @@ function askedScaleCheck(
   notes: readonly SpelledNote[],
   correct: boolean,
 ): MarkCheck {
-  const asked: Thing = { is: 'key', key: { tonic: question.tonic, scale: question.scale } };
+  const asked: Thing = {
+    is: 'key',
+    key: { tonic: question.tonic, scale: question.scale },
+    form: true,
+  };
   if (correct) return { check: 'asked-scale', holds: true, at: [], about: [asked] };
   const named = notes.length >= 3 && notes.length <= 32 ? identify(notes).names[0] : undefined;
   const there: readonly Thing[] =
-    named?.reason === 'whole-row' ? [{ is: 'key', key: { tonic: named.tonic, scale: named.scale } }] : [];
+    named?.reason === 'whole-row'
+      ? [{ is: 'key', key: { tonic: named.tonic, scale: named.scale }, form: true }]
+      : [];
   return { check: 'asked-scale', holds: false, at: [], about: [asked, ...there] };
 }
 

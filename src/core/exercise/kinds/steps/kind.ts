@@ -1,7 +1,7 @@
 import { askedFor } from '@/core/derive/asked';
 import { type Aligned, alignBy } from '@/core/mark/judging/align';
 import type { Finding, Thing } from '@/core/mark/judging/judged';
-import { partsOfRow } from '@/core/mark/judging/parts';
+import { partsOfRow, withApart } from '@/core/mark/judging/parts';
 import { placesOf } from '@/core/mark/judging/signs';
 import type { AnswerOperation } from '@/core/mark/machine/answer-operation';
 import { spelled } from '@/core/note/spelled';
@@ -35,34 +35,41 @@ function stepFindings(wanted: Steps, answer: Steps, aligned: readonly Aligned[])
   });
 }
 
+const isSameSteps = (one: Steps, other: Steps) =>
+  one.length === other.length && one.every((size, at) => size === other[at]);
+
 /** Judges a row of steps in semitones; an octave scale adds up to twelve. */
 function judge(question: StepsQuestion, { steps: answer }: AnswerOf<'steps'>): Found {
-  const wanted = stepsAsked(question);
+  const asked = stepsAsked(question);
+  const back = asked.toReversed();
+  // All the steps in the other order were said the other way; that is all that is wrong with them.
+  const turned = !isSameSteps(asked, answer) && isSameSteps(back, answer);
+  const wanted = turned ? back : asked;
   const aligned = alignBy(wanted, answer, (want, got) => (want === got ? 0 : 1.5));
-  const findings = stepFindings(wanted, answer, aligned);
-  const way = question.direction;
-  const back = wanted.toReversed();
-  const turned =
-    findings.length > 0 && back.length === answer.length && back.every((s, at) => s === answer[at]);
-  const other: Finding = {
-    code: 'wrong-direction',
-    index: null,
-    expected: { is: 'way', way },
-    got: { is: 'way', way: way === 'up' ? 'down' : 'up' },
-  };
+  const { direction: way } = question;
+  const other = way === 'up' ? 'down' : 'up';
+  const findings: readonly Finding[] = turned
+    ? [{ code: 'wrong-direction', index: null, expected: { is: 'way', way }, got: { is: 'way', way: other } }]
+    : stepFindings(wanted, answer, aligned);
   const sum = answer.reduce((all, each) => all + each, 0);
   const empty = answer.length === 0;
   const places = placesOf(findings);
   return {
     correct: findings.length === 0,
-    findings: turned ? [other, ...findings] : findings,
+    findings,
     checks: [
       { check: 'steps-in-order', holds: empty ? null : findings.length === 0, at: places, about: [] },
       { check: 'sum', holds: empty ? null : sum === 12, at: [], about: [step(sum)] },
     ],
     wrong: places,
-    parts: partsOfRow(wanted, answer, aligned, () => false),
-    written: { is: 'steps', steps: answer },
+    parts: withApart(
+      partsOfRow(wanted, answer, aligned, () => false),
+      {
+        parts: turned ? 1 : 0,
+        lettersRight: 0,
+      },
+    ),
+    written: turned ? null : { is: 'steps', steps: answer },
   };
 }
 
