@@ -142,7 +142,7 @@ describe('what the working says', () => {
       'E up a whole step is F♯. Not F: E to F is only a half step. G♭ sounds the same, but the letter after E is F.',
       'F♯ up a whole step is G♯. Not G: F♯ to G is only a half step. A♭ sounds the same, but the letter after F is G.',
       'G♯ up a half step is A. G and A are two letters: a diatonic half step.',
-      'A up a step and a half is B♯. Not B: A to B is only a whole step. C sounds the same, but the letter after A is B.',
+      'A up a step and a half is B♯. Not B: A to B is only a whole step. C sounds the same, but the letter after A is B. A and B♯ make an augmented second.',
       'B♯ up a half step is C♯: home. B and C are two letters: a diatonic half step.',
     ]);
   });
@@ -158,7 +158,7 @@ describe('what the working says', () => {
       'A becomes A♭: the 6th.',
       'Raise the 6th: A♭ becomes A♮. It is an accidental at the note, never in the signature.',
       'Raise the 7th: B♭ becomes B♮. It is an accidental at the note, never in the signature.',
-      'Coming down, both are given back: B♭ and A♭.',
+      'Coming down, both are restored: B♭ and A♭.',
     ]);
   });
 

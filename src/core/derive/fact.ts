@@ -12,6 +12,9 @@ export type Move = {
   readonly wanted: readonly number[];
 };
 
+/** A sign that goes from a signature or comes into it, and what the scale has on its letter. */
+export type MovedSign = { readonly sign: SpelledNote; readonly now: readonly SpelledNote[] };
+
 /** A part of the scale in two tetrachords: four notes, four notes, and the step between them. */
 export type TetrachordPart = 'lower' | 'join' | 'upper';
 
@@ -125,15 +128,35 @@ export type Fact =
       readonly to: SpelledNote;
       readonly falling: boolean;
     }
-  /** From the parallel major's signature to the scale's own: signs that go and signs that come. */
+  /** From one signature on the tonic to another: signs that go and signs that come. */
   | {
       readonly code: 'signature-shift';
       readonly tonic: SpelledNote;
       readonly scale: ScaleId;
+      /** Whose signature it was: the major or the minor key's on the tonic. */
+      readonly was: 'major' | 'minor';
+      /** Whether it is only what another school would write: with the parent's signature. */
+      readonly instead: boolean;
       readonly from: number;
       readonly to: number;
-      readonly gone: readonly SpelledNote[];
-      readonly come: readonly SpelledNote[];
+      readonly gone: readonly MovedSign[];
+      readonly come: readonly MovedSign[];
+    }
+  /** The key on the tonic under whose signature a mode is worked out. */
+  | {
+      readonly code: 'under-tonic';
+      readonly tonic: SpelledNote;
+      readonly scale: ScaleId;
+      readonly near: 'major' | 'minor';
+    }
+  /** The same where the notes stand already, with those that carry an accidental under it. */
+  | {
+      readonly code: 'written-under';
+      readonly tonic: SpelledNote;
+      readonly scale: ScaleId;
+      readonly near: 'major' | 'minor';
+      readonly count: number;
+      readonly notes: readonly SpelledNote[];
     }
   | {
       readonly code: 'parent-degree';

@@ -10,6 +10,7 @@ import type { MethodId } from './derivation';
 import type { ScaleOperation } from './machine/operation';
 import { interpret, Run } from './machine/run';
 import { SCALE_OPERATIONS } from './machine/vocabulary';
+import { USUAL_WAYS } from './method';
 import { METHODS } from './methods';
 import { TABLES } from './tables';
 
@@ -18,7 +19,7 @@ type Program = readonly ScaleOperation[];
 /** The program of a method for a scale. */
 function programOf(tonic: string, id: ScaleId, method: MethodId, direction: Direction = 'up'): Program {
   const asked = askedFor(noteNamed(tonic), id, direction);
-  return METHODS[method].program(asked, TABLES, { minorSignature: 'relative' });
+  return METHODS[method].program(asked, TABLES, USUAL_WAYS);
 }
 
 /** What a program writes, in ASCII names; null where it leads nowhere. */
@@ -191,7 +192,7 @@ describe('the programs of all methods', () => {
         for (const method of Object.values(METHODS)) {
           const asked = askedFor(noteNamed(tonic), id, 'both');
           if (method.whyNot(asked) !== null) continue;
-          const program = method.program(asked, TABLES, { minorSignature: 'relative' });
+          const program = method.program(asked, TABLES, USUAL_WAYS);
           expect(program[0]?.op).toBe('start');
           const rest = JSON.stringify(program.slice(1));
           expect(rest, `${tonic} ${id} ${method.id}`).not.toContain('"letter":');

@@ -4,8 +4,17 @@ import type { MethodId } from './derivation';
 import type { ScaleOperation } from './machine/operation';
 import type { Tables } from './tables';
 
-/** How a class comes to minor's signature (docs/theory.md, Schools). */
-export type DeriveWays = Pick<Settings, 'minorSignature'>;
+/** How a class comes to minor's signature, and under which it writes modes (docs/theory.md, Schools). */
+export type DeriveWays = Pick<Settings, 'minorSignature' | 'modesWritten'>;
+
+/** The ways where no class is asked: minor by its relative, modes under their parent's signature. */
+export const USUAL_WAYS: DeriveWays = { minorSignature: 'relative', modesWritten: 'parent' };
+
+/** The major or minor key on the tonic under whose signature a class writes a mode, by its third; null for any other. */
+export function nearKey({ key, rising }: Asked, { modesWritten }: DeriveWays): 'major' | 'minor' | null {
+  if (!key || key.mode === 'major' || key.mode === 'minor' || modesWritten === 'parent') return null;
+  return (rising[0] ?? 0) + (rising[1] ?? 0) === 3 ? 'minor' : 'major';
+}
 
 /** Why a method cannot serve a scale. */
 export type MethodProblem = {

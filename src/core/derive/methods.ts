@@ -6,7 +6,7 @@ import type { Asked } from './asked';
 import { type Derivation, METHOD_IDS, type MethodId } from './derivation';
 import { interpret, Run } from './machine/run';
 import { SCALE_OPERATIONS } from './machine/vocabulary';
-import type { DeriveWays, Method, MethodProblem } from './method';
+import { type DeriveWays, type Method, type MethodProblem, USUAL_WAYS } from './method';
 import { chain } from './methods/chain';
 import { parallel } from './methods/parallel';
 import { parent } from './methods/parent';
@@ -58,8 +58,6 @@ export function barredFrom(scale: Scale): readonly MethodProblem[] {
 export function methodsFor(scale: Scale): readonly MethodId[] {
   return METHOD_IDS.filter((method) => whyNot(scale, method) === null);
 }
-
-const USUAL_WAYS: DeriveWays = { minorSignature: 'relative' };
 
 /** Runs the program of a method; null where it cannot serve what is asked or would need a third sign. */
 export function runMethod(

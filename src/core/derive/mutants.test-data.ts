@@ -7,7 +7,7 @@ import { SCALE_TABLE, tableScale } from '../scale/scale-table';
 import { TONICS } from '../scale/tonic';
 import { askedFor } from './asked';
 import { METHOD_IDS, type MethodId } from './derivation';
-import type { DeriveWays } from './method';
+import { type DeriveWays, USUAL_WAYS } from './method';
 import { definitionOf, METHODS, runMethod } from './methods';
 import { type CheckId, prove } from './proof';
 import { TABLES, type Tables } from './tables';
@@ -196,7 +196,7 @@ const ROUTES: readonly Route[] = METHOD_IDS.flatMap((method): readonly Route[] =
     (minorSignature): Route => ({
       name: minorSignature === 'relative' ? method : `${method} (${minorSignature})`,
       method,
-      ways: { minorSignature },
+      ways: { ...USUAL_WAYS, minorSignature },
     }),
   );
   return method === 'signature' ? ways : ways.slice(0, 1);

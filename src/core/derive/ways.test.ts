@@ -108,7 +108,7 @@ describe('the parallel major', () => {
       'Lower the 3rd: E♮ becomes E♭.',
       'Coming down, lower the 7th: B♮ becomes B♭.',
       'Coming down, lower the 6th: A♮ becomes A♭.',
-      'From the signature of C major, no sharps or flats, to three flats: three places flatter. B♭ E♭ A♭ come into the signature.',
+      'From the signature of C major, no sharps or flats, to three flats: three places flatter. B♭ E♭ A♭ come into the signature. B♮ and A♮ are written at the note.',
     ]);
   });
 
@@ -147,13 +147,13 @@ describe('parent, chain and window', () => {
 
   it('pile signs up along the chain, each on its degree', () => {
     expect(told('A', 'major', 'chain')).toEqual([
-      'C major has no sharps or flats in its signature. From there three fifths up, one sharp each. Each time keep all, and add one.',
+      'C major has no sharps or flats. From there three fifths up, one sharp each. Each time keep all, and add one.',
       'G major: F♯ comes, its 7th. It is the letter before the tonic, with its sharp.',
       'D major: C♯ comes, its 7th. It is the letter before the tonic, with its sharp.',
       'A major: G♯ comes, its 7th. It is the letter before the tonic, with its sharp.',
       'Arrived: A B C♯ D E F♯ G♯ A.',
     ]);
-    expect(told('D', 'natural-minor', 'chain')[1]).toBe('D natural minor: B♭ comes, its 6th.');
+    expect(told('D', 'natural-minor', 'chain')[1]).toBe('D minor: B♭ comes, its 6th.');
     for (const tonic of ['G', 'B', 'C#']) {
       for (const fact of sayings(tonic, 'major', 'chain'))
         if (fact.code === 'chain-link') expect(fact.degree).toBe(7);

@@ -2,9 +2,10 @@ import { askedFor } from '../derive/asked';
 import type { Fact } from '../derive/fact';
 import { runMethod } from '../derive/methods';
 import { type Fifths, fifthsOf, type SpelledNote } from '../note/spelled';
+import { modeSignature } from '../scale/mode-signature';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { enharmonicTonic, scaleNamed } from '../scale/scale';
-import { accidentalsOf, isPrintable, signatureOf } from '../scale/signature';
+import { accidentalsOf, isPrintable } from '../scale/signature';
 import type { Settings } from '../school/settings';
 
 /** One step of writing a signature. `put` is the number of its signs drawn after the step. */
@@ -14,7 +15,16 @@ export type WriteFact =
   /** Steps that a derivation says as well: the relative, the parent, counted places, three signs less, past seven. */
   | Extract<
       Fact,
-      { readonly code: 'relative-major' | 'parent-degree' | 'count-places' | 'less-three' | 'theoretical' }
+      {
+        readonly code:
+          | 'relative-major'
+          | 'parent-degree'
+          | 'count-places'
+          | 'less-three'
+          | 'theoretical'
+          | 'under-tonic'
+          | 'written-under';
+      }
     >
   | { readonly code: 'no-signs'; readonly tonic: SpelledNote }
   /** The rule with its stop condition. */
@@ -46,34 +56,40 @@ export type WriteAnswer = {
   readonly signs: readonly SpelledNote[];
 };
 
-type School = Pick<Settings, 'minorSignature'>;
+type School = Pick<Settings, 'minorSignature' | 'modesWritten'>;
 
 /** What a derivation by the signature tells before it takes signs, as far as it is said here. */
-type CountingFact = Extract<
-  Fact,
-  { readonly code: 'relative-major' | 'parent-degree' | 'count-places' | 'less-three' }
->;
+const COUNTING = ['under-tonic', 'relative-major', 'parent-degree', 'count-places', 'less-three'] as const;
+
+type CountingFact = Extract<Fact, { readonly code: (typeof COUNTING)[number] }>;
 
 function isCounting(fact: Fact): fact is CountingFact {
-  return ['relative-major', 'parent-degree', 'count-places', 'less-three'].includes(fact.code);
+  return COUNTING.some((code) => code === fact.code);
 }
 
-/** How a scale comes to a major key whose signature can be said: itself, its relative, parent or parallel. */
-function waySteps(tonic: SpelledNote, scale: ScaleId, ways: School): readonly CountingFact[] {
-  if (PATTERNS[scale].mode === 'major') return [];
-  const run = runMethod('signature', askedFor(tonic, scale, 'up'), { ways, telling: true });
-  const facts = run?.steps.map(({ fact }) => fact).filter(isCounting) ?? [];
-  // Where its major key is known, the signs of that are said one by one, and no places are counted.
-  const major = facts.filter(({ code }) => code === 'relative-major' || code === 'parent-degree');
-  return major.length > 0 ? major : facts;
+/** What a method tells of a scale on the way to its signature. */
+function told(method: 'signature' | 'parent', tonic: SpelledNote, scale: ScaleId, ways: School) {
+  const run = runMethod(method, askedFor(tonic, scale, 'up'), { ways, telling: true });
+  return run?.steps.map(({ fact }) => fact) ?? [];
 }
 
-/** The major key whose signs are said one by one, or null where the class has counted them. */
-function saidMajor(tonic: SpelledNote, scale: ScaleId, way: readonly CountingFact[]): SpelledNote | null {
+/**
+ * The major key whose signs are said one by one: itself, its relative, its parent, or the one a mode is written under;
+ * null where the class has counted them.
+ */
+function saidMajor(tonic: SpelledNote, scale: ScaleId, facts: readonly CountingFact[]): SpelledNote | null {
   if (PATTERNS[scale].mode === 'major') return tonic;
-  const [first] = way;
-  if (first?.code === 'relative-major') return first.major;
-  return first?.code === 'parent-degree' ? first.parent : null;
+  for (const fact of facts) {
+    if (fact.code === 'relative-major') return fact.major;
+    if (fact.code === 'parent-degree') return fact.parent;
+    if (fact.code === 'under-tonic' && fact.near === 'major') return tonic;
+  }
+  return null;
+}
+
+/** How the class comes to the key; where its signs are said one by one, no places are counted. */
+function wayTo(facts: readonly CountingFact[], major: SpelledNote | null): readonly CountingFact[] {
+  return major ? facts.filter(({ code }) => code !== 'count-places') : facts;
 }
 
 /** Signs of a major key said in order until its rule stops (docs/theory.md, Key signatures). */
@@ -103,30 +119,34 @@ const PUTS: readonly WriteFact['code'][] = ['say-sharp', 'say-flat', 'take-next'
  * under the tonic, flats to the tonic and one more; a minor key and a mode through the class's way. A theoretical
  * key's is counted and never drawn.
  *
- * @example writeSignature(noteNamed('Cb'), 'major', { minorSignature: 'relative' }).signs.length // 7
+ * @example writeSignature(noteNamed('Cb'), 'major', { minorSignature: 'relative', modesWritten: 'parent' }).signs.length // 7
  */
 export function writeSignature(tonic: SpelledNote, scale: ScaleId, school: School): WriteAnswer {
-  const count = signatureOf(tonic, PATTERNS[scale].mode);
-  const way = waySteps(tonic, scale, school);
+  const count = modeSignature(tonic, PATTERNS[scale].mode, school.modesWritten);
+  const facts = told('signature', tonic, scale, school).filter(isCounting);
+  const major = saidMajor(tonic, scale, facts);
   const steps: WriteStep[] = [];
   let put = 0;
   const say = (fact: WriteFact) => {
     if (PUTS.includes(fact.code)) put += 1;
     steps.push({ fact, put });
   };
-  for (const fact of way) say(fact);
   if (!isPrintable(count)) {
+    // How many there would be is counted round the circle, whatever the key.
+    for (const fact of facts) say(fact);
     const reading = scaleNamed(tonic, scale);
     const instead = reading.ok ? enharmonicTonic(reading.scale) : null;
     say({ code: 'theoretical', count, scale, instead });
     return { steps, count, signs: [] };
   }
+  for (const fact of wayTo(facts, major)) say(fact);
   const signs = accidentalsOf(count);
-  const major = saidMajor(tonic, scale, way);
   const said = major ? saidSigns(major, signs) : counted(tonic, signs);
   for (const fact of said) say(fact);
   if (Math.abs(count) === 7) say({ code: 'seven-signs', sharps: count > 0 });
   if (count !== 0) say({ code: 'signature-stands', count, signs });
+  const under = told('parent', tonic, scale, school).find((fact) => fact.code === 'written-under');
+  if (under) say(under);
   return { steps, count, signs };
 }
 

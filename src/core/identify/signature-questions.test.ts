@@ -125,7 +125,10 @@ describe('the signature of a key', () => {
           [row.minor, 'natural-minor'],
           [row.minor, 'harmonic-minor'],
         ] as const) {
-          const { signs, steps, count } = writeSignature(noteNamed(tonic), scale, { minorSignature });
+          const { signs, steps, count } = writeSignature(noteNamed(tonic), scale, {
+            minorSignature,
+            modesWritten: 'parent',
+          });
           expect(signs.map(asciiName)).toEqual(row.signs);
           expect(count).toBe(row.count);
           expect(steps.at(-1)?.put).toBe(row.signs.length);
@@ -139,14 +142,15 @@ describe('the signature of a key', () => {
 
   it('says where to stop, and stops there', () => {
     const said = (tonic: string, scale: (typeof SCALE_IDS)[number] = 'major') =>
-      writeSignature(noteNamed(tonic), scale, { minorSignature: 'relative' }).steps.map(
-        ({ fact }) => sayWriteStep(ENGLISH, fact).text,
-      );
+      writeSignature(noteNamed(tonic), scale, {
+        minorSignature: 'relative',
+        modesWritten: 'parent',
+      }).steps.map(({ fact }) => sayWriteStep(ENGLISH, fact).text);
     expect(said('A')).toEqual([
-      'Say the sharps in order until the one a diatonic half step under A.',
-      'F♯: not yet under A, so go on.',
-      'C♯: not yet under A, so go on.',
-      'G♯: a diatonic half step under A, so stop.',
+      'Say the sharps in order until the one a diatonic half step below A.',
+      'F♯: not yet a half step below A, so go on.',
+      'C♯: not yet a half step below A, so go on.',
+      'G♯: a diatonic half step below A, so stop.',
       'It stands: three sharps, F♯ C♯ G♯.',
     ]);
     expect(said('Eb')).toEqual([
@@ -170,7 +174,10 @@ describe('the signature of a key', () => {
     for (const { tonic } of SCALE_TABLE) {
       for (const scale of NAMED_SCALE_IDS) {
         for (const minorSignature of CHOICES.minorSignature) {
-          for (const { fact } of writeSignature(noteNamed(tonic), scale, { minorSignature }).steps) {
+          for (const { fact } of writeSignature(noteNamed(tonic), scale, {
+            minorSignature,
+            modesWritten: 'parent',
+          }).steps) {
             const { text, reason } = sayWriteStep(ENGLISH, fact);
             expect(`${text} ${reason ?? ''}`.trim()).toMatch(/^[A-Z].*\.$/u);
           }

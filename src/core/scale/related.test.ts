@@ -71,7 +71,7 @@ describe('related keys', () => {
         why: 'E♭ major, three half steps up, shares the signature: three flats.',
       },
       {
-        name: 'parallel',
+        name: 'parallel major',
         key: 'C major',
         why: 'C major shares the tonic: no sharps or flats against three flats, three places sharper.',
       },
@@ -90,8 +90,8 @@ describe('related keys', () => {
     });
     expect(said('C', 'major', german)[0]).toEqual({
       name: 'Paralleltonart',
-      key: 'a-Moll natural',
-      why: 'a-Moll natural, three Halbtöne down, shares the signature: no sharps or flats.',
+      key: 'a-Moll',
+      why: 'a-Moll, three Halbtöne down, shares the signature: no sharps or flats.',
     });
     expect(said('D', 'dorian')[0]?.name).toBe('parent');
   });

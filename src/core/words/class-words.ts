@@ -44,6 +44,8 @@ export type ClassWords = {
   /** What figures in a typed step pattern count. */
   readonly figures: StepFigures;
   readonly half: string;
+  /** The same as a term, after `diatonic` and `chromatic`. */
+  readonly halfTerm: string;
   readonly halves: string;
   readonly whole: string;
   readonly wholes: string;

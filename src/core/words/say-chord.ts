@@ -81,7 +81,7 @@ function thirdLine(w: ClassWords, { root, to, semitones, refused }: Of<'chord-th
   const major = semitones === 4;
   const way = major ? `two ${w.wholes}` : `${w.aStep(2)} and ${w.aStep(1)}`;
   return {
-    text: `The third is ${major ? 'major' : 'minor'}: ${way} over ${w.note(root)} stands ${w.note(to)}.`,
+    text: `The third is ${major ? 'major' : 'minor'}: ${way} above ${w.note(root)} stands ${w.note(to)}.`,
     reason: `${numberWord(semitones).replace(/^./u, (first) => first.toUpperCase())} ${w.halves}.${notThe(w, refused)}`,
   };
 }
@@ -100,7 +100,7 @@ function fifthLine(w: ClassWords, { root, perfect, to, moved }: Of<'chord-fifth'
   const [kind, way] = moved < 0 ? ['diminished', 'lower'] : ['augmented', 'higher'];
   return {
     text: `The fifth is ${kind}: ${w.note(perfect)}, one place ${clockwise}, a ${w.half} ${way} is ${w.note(to)}.`,
-    reason: `The ${w.letterWord} stays, the sign moves: ${moved < 0 ? 'six' : 'eight'} ${w.halves} over ${w.note(root)}.`,
+    reason: `The ${w.letterWord} stays, the sign moves: ${moved < 0 ? 'six' : 'eight'} ${w.halves} above ${w.note(root)}.`,
   };
 }
 

@@ -27,7 +27,7 @@ export function sayDecision(w: ClassWords, fact: Decision): SaidStep {
     case 'third':
       return thirdLine(w, fact);
     case 'no-third':
-      return plain(`There is no third over ${w.note(fact.from)}, so the kind stays open.`);
+      return plain(`There is no third above ${w.note(fact.from)}, so the kind stays open.`);
     case 'degree':
       return degreeLine(w, fact);
     case 'steps-fit':
@@ -107,7 +107,7 @@ function degreeLine(
   }
   const called = degreeIn(w.settings.degrees === 'against-major' ? 'numbers' : w.settings.degrees, degree, 0);
   return plain(
-    `The ${called}, ${w.note(to)}: ${numberWord(semitones)} ${w.halves} over ${w.note(from)}. ${left}`,
+    `The ${called}, ${w.note(to)}: ${numberWord(semitones)} ${w.halves} above ${w.note(from)}. ${left}`,
   );
 }
 

@@ -1,6 +1,7 @@
-import type { Fact, TetrachordPart } from '../derive/fact';
+import type { Fact, MovedSign, TetrachordPart } from '../derive/fact';
 import type { MethodProblem } from '../derive/method';
-import { PATTERNS } from '../scale/pattern';
+import type { SpelledNote } from '../note/spelled';
+import { PATTERNS, type ScaleId } from '../scale/pattern';
 import type { ClassWords } from './class-words';
 import { numberWord, ordinal, signCount } from './vocabulary';
 
@@ -18,6 +19,8 @@ type MethodFact = Of<
   | 'parallel-major'
   | 'alter-degree'
   | 'signature-shift'
+  | 'under-tonic'
+  | 'written-under'
   | 'parent-degree'
   | 'two-octaves'
   | 'start-on'
@@ -53,6 +56,10 @@ export function sayMethodStep(w: ClassWords, fact: MethodFact): SaidStep {
       return { text: alterLine(w, fact), reason: null };
     case 'signature-shift':
       return shiftLine(w, fact);
+    case 'under-tonic':
+      return underTonicLine(w, fact);
+    case 'written-under':
+      return writtenUnderLine(w, fact);
     case 'parent-degree':
       return parentLine(w, fact);
     case 'two-octaves':
@@ -85,9 +92,9 @@ export function sayMethodStep(w: ClassWords, fact: MethodFact): SaidStep {
   }
 }
 
-/** Steps as they stand under the moons; what is no step at all is 0. */
+/** Steps as they stand under the moons; a dash for what is no step at all. */
 export function sizes(w: ClassWords, steps: readonly number[]): string {
-  return steps.map((step) => (step > 0 ? w.stepLetters(step) || String(step) : '0')).join(' ');
+  return steps.map((step) => (step > 0 ? w.stepLetters(step) || String(step) : '–')).join(' ');
 }
 
 /** What stands between two notes that may have met or crossed. */
@@ -140,15 +147,66 @@ export function shiftWords(from: number, to: number): string {
   return `${many} ${to < from ? 'flatter' : 'sharper'}`;
 }
 
-function shiftLine(w: ClassWords, { tonic, from, to, gone, come }: Of<'signature-shift'>): SaidStep {
-  const text = `From the signature of ${w.key(tonic, 'major')}, ${signCount(from)}, to ${signCount(to)}: ${shiftWords(from, to)}.`;
-  const goes =
-    gone.length > 0
-      ? `${w.noteList(gone)} ${gone.length === 1 ? 'goes' : 'go'}: a sign and the natural that cancels it go together.`
-      : '';
-  const comes =
-    come.length > 0 ? `${w.noteList(come)} ${come.length === 1 ? 'comes' : 'come'} into the signature.` : '';
-  return { text, reason: [goes, comes].filter(Boolean).join(' ') || null };
+/** `B♭ E♭ go`, by how many they are; nothing for none. */
+function counting(notes: readonly string[], one: string, many: string): string {
+  return notes.length === 0 ? '' : `${notes.join(' ')} ${notes.length === 1 ? one : many}`;
+}
+
+function shiftLine(w: ClassWords, fact: Of<'signature-shift'>): SaidStep {
+  const { gone, come } = fact;
+  const names = (signs: readonly MovedSign[]) => signs.map(({ sign }) => w.note(sign));
+  // A sign that gives way to a second one on its letter goes with none.
+  const becoming = come.flatMap(({ sign }) => {
+    const old = gone.find((each) => each.sign.letter === sign.letter);
+    return old ? [{ old, sign }] : [];
+  });
+  const left = gone.filter(({ sign }) => !becoming.some(({ old }) => old.sign === sign));
+  const cancelled = left.filter(({ now }) => now.every(({ alteration }) => alteration === 0));
+  const kept = left.filter(({ sign, now }) => now.includes(sign));
+  const fresh = come.filter(({ sign }) => !becoming.some((each) => each.sign === sign));
+  const goes = counting(names(cancelled), 'goes', 'go');
+  const leaves = counting(names(kept), 'leaves', 'leave');
+  const comes = counting(names(fresh), 'comes', 'come');
+  const atTheNote = fresh.flatMap(({ sign, now }) => now.filter((note) => note !== sign));
+  const lines = [
+    goes && `${goes}: a sign and the natural that cancels it go together.`,
+    leaves && `${leaves} the signature and ${kept.length === 1 ? 'is' : 'are'} written at the note.`,
+    ...becoming.map(({ old, sign }) => `${w.note(old.sign)} becomes ${w.note(sign)}.`),
+    comes && `${comes} into the signature.`,
+    atTheNote.length > 0 &&
+      `${atTheNote.map(w.noteWithSign).join(' and ')} ${atTheNote.length === 1 ? 'is' : 'are'} written at the note.`,
+  ];
+  return { text: shiftText(w, fact), reason: lines.filter(Boolean).join(' ') || null };
+}
+
+function shiftText(w: ClassWords, { tonic, was, instead, from, to }: Of<'signature-shift'>): string {
+  const key = w.key(tonic, was);
+  if (from === to) return `It keeps the signature of ${key}: ${signCount(from)}.`;
+  if (instead)
+    return `With its parent's signature it would have ${signCount(to)} for ${signCount(from)}: ${shiftWords(from, to)}.`;
+  return `From the signature of ${key}, ${signCount(from)}, to ${signCount(to)}: ${shiftWords(from, to)}.`;
+}
+
+/** The key on the tonic under whose signature a class writes a mode, and why that one. */
+function underTonicLine(w: ClassWords, { tonic, scale, near }: Of<'under-tonic'>): SaidStep {
+  return {
+    text: `${w.scale(tonic, scale)} is written with the signature of ${w.key(tonic, near)}.`,
+    reason: `Its third is ${near}.`,
+  };
+}
+
+function writtenUnderLine(w: ClassWords, fact: Of<'written-under'>): SaidStep {
+  const { tonic, near, count, notes } = fact;
+  const { text } = underTonicLine(w, { ...fact, code: 'under-tonic' });
+  const signs = `${w.key(tonic, near)} has ${signCount(count)}`;
+  const at = notes.map(w.noteWithSign).join(' and ');
+  return {
+    text,
+    reason:
+      notes.length === 0
+        ? `${signs}.`
+        : `${signs}; ${at} ${notes.length === 1 ? 'has its sign' : 'have their signs'} at the note.`,
+  };
 }
 
 function parentLine(w: ClassWords, { tonic, parent, down }: Of<'parent-degree'>): SaidStep {
@@ -160,20 +218,30 @@ function parentLine(w: ClassWords, { tonic, parent, down }: Of<'parent-degree'>)
   };
 }
 
+/** The key a chain passes: minor forms are their minor key, since nothing is raised on the way. */
+function sayKeyOf(w: ClassWords, tonic: SpelledNote, scale: ScaleId): string {
+  const { mode } = PATTERNS[scale];
+  return mode === 'major' || mode === 'minor' ? w.key(tonic, mode) : w.scale(tonic, scale);
+}
+
 function chainStartLine(w: ClassWords, { tonic, scale, up, links }: Of<'chain-start'>): SaidStep {
-  const start = `${w.scale(tonic, scale)} has no sharps or flats in its signature`;
+  // A minor form has its key's signature, and what is raised above it comes at the end.
+  const start = `${sayKeyOf(w, tonic, scale)} has no sharps or flats`;
   if (links === 0) return { text: `${start}: the chain ends where it begins.`, reason: null };
-  const fifths = links === 1 ? 'one fifth' : `${numberWord(links)} fifths`;
-  const text = `${start}. From there ${fifths} ${up ? 'up' : 'down'}, one ${up ? 'sharp' : 'flat'} each.`;
+  const fourths = !up && w.settings.flatsBy === 'fourth-up';
+  const size = fourths ? 'fourth' : 'fifth';
+  const many = links === 1 ? `one ${size}` : `${numberWord(links)} ${size}s`;
+  const text = `${start}. From there ${many} ${up || fourths ? 'up' : 'down'}, one ${up ? 'sharp' : 'flat'} each.`;
   return { text, reason: 'Each time keep all, and add one.' };
 }
 
 function chainLinkLine(w: ClassWords, { tonic, scale, sign }: Of<'chain-link'>): SaidStep {
-  const text = `${w.scale(tonic, scale)}: ${w.note(sign)} comes, its ${w.degree(sign, tonic)}.`;
+  const degree = sign.letter === tonic.letter ? 'its tonic' : `its ${w.degree(sign, tonic)}`;
+  const text = `${sayKeyOf(w, tonic, scale)}: ${w.note(sign)} comes, ${degree}.`;
   if (PATTERNS[scale].mode !== 'major') return { text, reason: null };
   const reason =
     sign.alteration > 0
-      ? `It is the ${w.letterWord} before the tonic, with its sharp.`
+      ? `It is the ${w.letterWord} before the tonic, with ${sign.alteration === 2 ? 'a double sharp' : 'its sharp'}.`
       : 'A flat always comes on the fourth note of the new major key.';
   return { text, reason };
 }

@@ -83,7 +83,8 @@ export function sayPlace(
 
 function countsOf(w: ClassWords, tonic: PlacedNote['pitch'], placed: PlacedNote): string {
   const { letters, semitones, quality } = intervalBetween(tonic, placed.pitch);
-  const name = placed.degree === 8 ? 'octave' : `${QUALITY_WORDS[quality]} ${ordinal(placed.degree)}`;
+  const size = placed.degree === 1 ? 'unison' : ordinal(placed.degree);
+  const name = placed.degree === 8 ? 'octave' : `${QUALITY_WORDS[quality]} ${size}`;
   return `${capital(numberWord(letters))} ${w.letterWords} from ${w.note(tonic.note)}, counting it; ${numberWord(semitones)} ${w.halves}, not counting it: ${name}.`;
 }
 
@@ -108,7 +109,7 @@ export function readLine(w: ClassWords, line: readonly PlacedNote[]): string {
     if (!before) return w.spokenNote(pitch.note);
     const { semitones, kind } = stepBetween(before.pitch, pitch);
     const step =
-      KIND_WORDS[kind] ?? (kind === 'half-chromatic' ? `chromatic ${w.half}` : w.stepName(semitones));
+      KIND_WORDS[kind] ?? (kind === 'half-chromatic' ? `chromatic ${w.halfTerm}` : w.stepName(semitones));
     return `${step}, ${w.spokenNote(pitch.note)}`;
   });
   return `${parts.join(', ')}.`;

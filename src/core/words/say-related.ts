@@ -2,6 +2,7 @@ import { PATTERNS } from '../scale/pattern';
 import type { RelatedKey } from '../scale/related';
 import { type Scale, scaleNamed } from '../scale/scale';
 import type { ClassWords } from './class-words';
+import { sayNamed } from './say-named';
 import { numberWord, signCount } from './vocabulary';
 
 /** How a key belongs to another, its name, and why. */
@@ -10,7 +11,8 @@ export type SaidRelation = { readonly name: string; readonly key: string; readon
 /** Puts a related key into the words of a class. A mode's relative major is called its parent. */
 export function sayRelated(w: ClassWords, scale: Scale, related: RelatedKey): SaidRelation {
   const { relation, tonic, scale: id, signature, up } = related;
-  const key = w.scale(tonic, id);
+  // A signature and a home note are a key's, whatever the form of the scale.
+  const key = sayNamed(w, { tonic, scale: id }, relation === 'enharmonic' || relation === 'whole');
   const own = scale.signature ?? 0;
   switch (relation) {
     case 'relative': {
@@ -24,7 +26,7 @@ export function sayRelated(w: ClassWords, scale: Scale, related: RelatedKey): Sa
     case 'parallel': {
       const places = signature - own;
       const many = Math.abs(places) === 1 ? 'one place' : `${numberWord(Math.abs(places))} places`;
-      const name = w.parallelWord;
+      const name = w.parallel(PATTERNS[id].mode === 'minor' ? 'minor' : 'major');
       const against = `${signCount(signature)} against ${signCount(own)}`;
       const side = `${many} ${places > 0 ? 'sharper' : 'flatter'}`;
       return { name, key, why: `${key} shares the tonic: ${against}, ${side}.` };

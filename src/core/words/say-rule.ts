@@ -20,7 +20,7 @@ function majorRule(w: ClassWords, count: Fifths, major: Parameters<ClassWords['n
   if (count > 0) {
     return w.settings.sharpRule === 'next-letter'
       ? `The next ${w.letterWord} after the last sharp, ${last}, with its own sign, names ${key}.`
-      : `A diatonic ${w.half} above the last sharp, ${last}, stands ${key}.`;
+      : `A diatonic ${w.halfTerm} above the last sharp, ${last}, stands ${key}.`;
   }
   if (w.settings.flatRule === 'last-but-one' && count < -1) {
     return `The last flat but one names ${key}.`;

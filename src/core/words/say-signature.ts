@@ -29,7 +29,7 @@ export function ruleWords(w: ClassWords, rule: SignatureRule): string {
     case 'next-letter':
       return `the next ${w.letterWord} with its sign`;
     case 'half-step':
-      return `a diatonic ${w.half} above the last sharp`;
+      return `a diatonic ${w.halfTerm} above the last sharp`;
   }
 }
 
@@ -56,7 +56,7 @@ export function sayKeyStep(w: ClassWords, fact: KeyFact): SaidStep {
       };
     case 'minor-by-relative':
       return {
-        text: `${w.key(fact.minor, 'minor')} shares the signature: three ${w.halves} under ${w.note(fact.major)}.`,
+        text: `${w.key(fact.minor, 'minor')} shares the signature: three ${w.halves} below ${w.note(fact.major)}.`,
         reason: `${w.note(fact.minor)} is the ${w.degree(fact.minor, fact.major)} of ${w.key(fact.major, 'major')}, its ${w.relative}${german(w) ? '' : ' minor'}.`,
       };
     case 'minor-by-last-sharp':
@@ -119,11 +119,11 @@ function ruleLine(w: ClassWords, { rule, sign, major }: Key<'major-by-rule'>): S
     case 'next-letter':
       return {
         text: `The next ${w.letterWord} after the last sharp, ${w.note(sign)}, with its own sign is ${w.note(major)}: ${key}.`,
-        reason: `The last sharp is always the ${seventh}, a ${w.half} under the tonic.`,
+        reason: `The last sharp is always the ${seventh}, a ${w.half} below the tonic.`,
       };
     case 'half-step':
       return {
-        text: `A diatonic ${w.half} above the last sharp, ${w.note(sign)}, stands ${w.note(major)}: ${key}.`,
+        text: `A diatonic ${w.halfTerm} above the last sharp, ${w.note(sign)}, stands ${w.note(major)}: ${key}.`,
         reason: `The last sharp is always the ${seventh}.`,
       };
   }
@@ -159,13 +159,15 @@ export function sayWriteStep(w: ClassWords, fact: WriteFact): SaidStep {
     case 'no-signs':
       return { text: 'No sharps and no flats.', reason: 'An empty signature is a full answer.' };
     case 'sharps-until':
-      return plain(`Say the sharps in order until the one a diatonic ${w.half} under ${w.note(fact.tonic)}.`);
+      return plain(
+        `Say the sharps in order until the one a diatonic ${w.halfTerm} below ${w.note(fact.tonic)}.`,
+      );
     case 'flats-past':
       return plain(`Say the flats in order to ${w.note(fact.tonic)}, and one more.`);
     case 'plain-flat-key':
       return {
         text: `${w.key(fact.tonic, 'major')} has one flat: ${w.note(fact.sign)}.`,
-        reason: `It is the only flat key with a plain name, so no flat stops the order; its one flat is the ${degreeIn(w.settings.degrees, 4, 0)}.`,
+        reason: `It is the only flat major key with a plain name, so no flat stops the order; its one flat is the ${degreeIn(w.settings.degrees, 4, 0)}.`,
       };
     case 'say-sharp':
       return saySharpLine(w, fact);
@@ -183,9 +185,9 @@ export function sayWriteStep(w: ClassWords, fact: WriteFact): SaidStep {
 }
 
 function saySharpLine(w: ClassWords, { sign, tonic, stops }: Write<'say-sharp'>): SaidStep {
-  if (!stops) return plain(`${w.note(sign)}: not yet under ${w.note(tonic)}, so go on.`);
+  if (!stops) return plain(`${w.note(sign)}: not yet a ${w.half} below ${w.note(tonic)}, so go on.`);
   return {
-    text: `${w.note(sign)}: a diatonic ${w.half} under ${w.note(tonic)}, so stop.`,
+    text: `${w.note(sign)}: a diatonic ${w.halfTerm} below ${w.note(tonic)}, so stop.`,
     reason: `It is the ${w.degree(sign, tonic)} of ${w.key(tonic, 'major')}.`,
   };
 }
@@ -231,8 +233,8 @@ const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth'] as const;
 
 /** A place on the staff in words, lines and spaces counted from below. */
 function placeWords(place: number): string {
-  if (place < 0) return place === -1 ? 'in the space under the staff' : 'under the staff';
-  if (place > 8) return place === 9 ? 'in the space over the staff' : 'over the staff';
+  if (place < 0) return place === -1 ? 'in the space below the staff' : 'below the staff';
+  if (place > 8) return place === 9 ? 'in the space above the staff' : 'above the staff';
   const ordinal = ORDINALS[Math.floor(place / 2)] ?? '';
   return place % 2 === 0 ? `on the ${ordinal} line` : `in the ${ordinal} space`;
 }
@@ -250,8 +252,8 @@ export function sayHop(w: ClassWords, kind: 'sharps' | 'flats', at: number): str
   if (!sign) throw new RangeError(`no sign ${at}`);
   if (!before) {
     return kind === 'sharps'
-      ? `${w.note(sign)} is the first: one fifth over ${w.letter('C')}, in ${w.key(noteNamed('G'), 'major')}, only ${w.letter('F')} has to be raised.`
-      : `${w.note(sign)} is the first: one fifth under ${w.letter('C')}, in ${w.key(noteNamed('F'), 'major')}, only ${w.letter('B')} has to be lowered.`;
+      ? `${w.note(sign)} is the first: one fifth above ${w.letter('C')}, in ${w.key(noteNamed('G'), 'major')}, only ${w.letter('F')} has to be raised.`
+      : `${w.note(sign)} is the first: one fifth below ${w.letter('C')}, in ${w.key(noteNamed('F'), 'major')}, only ${w.letter('B')} has to be lowered.`;
   }
   const up = kind === 'sharps' || w.settings.flatsBy === 'fourth-up';
   const letters = kind === 'sharps' || !up ? 5 : 4;

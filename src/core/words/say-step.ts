@@ -26,7 +26,7 @@ export function sayStep(w: ClassWords, fact: Fact): SaidStep {
     case 'natural-coming-down':
       return plain(`Coming down, ${w.scaleWord('melodic-minor')} takes its natural form: nothing is raised.`);
     case 'restore':
-      return plain(`Coming down, both are given back: ${fact.notes.map(w.noteWithSign).join(' and ')}.`);
+      return plain(`Coming down, both are restored: ${fact.notes.map(w.noteWithSign).join(' and ')}.`);
     case 'relative-major':
       return relativeLine(w, fact);
     case 'count-places':
@@ -90,20 +90,32 @@ function noBetweenLine(w: ClassWords, { pairs }: Of<'no-between'>): SaidStep {
 
 function walkLine(w: ClassWords, fact: Of<'walk'>): SaidStep {
   const { from, to, semitones, letters, falling, plain: gap, home } = fact;
-  const move = `${w.note(from)} ${falling ? 'down' : 'up'} ${w.aStep(semitones)} is ${w.note(to)}`;
+  // After three half steps a natural is no plain matter, and its sign is said.
+  const wide = semitones === 3 && letters === 1;
+  const name = wide ? w.noteWithSign(to) : w.note(to);
+  const move = `${w.note(from)} ${falling ? 'down' : 'up'} ${w.aStep(semitones)} is ${name}`;
   const text = home ? `${move}: home.` : `${move}.`;
   if (letters !== 1) return { text, reason: unevenReason(w, fact) };
+  if (wide && gap === null) return { text, reason: wideReason(w, from, to) };
   if (home || gap === null) return { text, reason: semitones === 1 ? halfStepReason(w, from, to) : null };
   return { text, reason: alteredReason(w, fact, gap) };
 }
 
 /** Why a step stays on its letter or passes one over. */
 function unevenReason(w: ClassWords, { from, to, semitones, letters, falling }: Of<'walk'>): string {
-  if (letters === 0) return `The ${w.letterWord} ${w.letter(to.letter)} stands twice: a chromatic ${w.half}.`;
+  if (letters === 0)
+    return `The ${w.letterWord} ${w.letter(to.letter)} stands twice: a chromatic ${w.halfTerm}.`;
   const passed = w.letter(letterAfter(from.letter, falling ? -1 : 1));
   if (semitones === 3 && letters === 2)
     return `${passed} is skipped: a minor third, not an augmented second.`;
   return `${passed} is skipped.`;
+}
+
+/** Three half steps to the next letter. */
+function wideReason(w: ClassWords, from: SpelledNote, to: SpelledNote): string {
+  const letters = `${w.letter(from.letter)} and ${w.letter(to.letter)} are neighbouring ${w.letterWords}`;
+  const named = w.settings.hints === 'child' ? '' : ': an augmented second';
+  return `${letters}, three ${w.halves} apart here${named}.`;
 }
 
 /** Why the note carries its sign: its letter, the tempting other one, and for students the interval's name. */
@@ -120,10 +132,11 @@ function alteredReason(
   if (hints === 'child') return `${why} Not ${w.note(refused)}: ${next}.`;
   const chromatic =
     semitones === 1 && refused.letter === from.letter
-      ? `${w.note(from)} to ${w.note(refused)} is a chromatic ${w.half}, on one ${w.letterWord}, and `
+      ? `${w.note(from)} to ${w.note(refused)} is a chromatic ${w.halfTerm}, on one ${w.letterWord}, and `
       : '';
   const refusal = `${why} ${w.note(refused)} sounds the same, but ${chromatic}${next}.`;
-  return hints === 'student' ? `${refusal} ${intervalReason(w, from, to, semitones)}` : refusal;
+  const second = semitones === 3 ? ` ${intervalReason(w, from, to, semitones)}` : '';
+  return hints === 'student' ? `${refusal} ${intervalReason(w, from, to, semitones)}` : refusal + second;
 }
 
 const SECONDS = ['', 'minor', 'major', 'augmented', 'doubly augmented'];
@@ -140,7 +153,7 @@ function halfStepReason(w: ClassWords, from: SpelledNote, to: SpelledNote): stri
   if (plainOnes && hints === 'child') return `${one} and ${other} are neighbours with no key between.`;
   if (plainOnes) return `${one} and ${other} are a natural ${w.half}: no key lies between them.`;
   if (hints === 'child') return `${one} and ${other} are two ${w.letterWords}.`;
-  const text = `${one} and ${other} are two ${w.letterWords}: a diatonic ${w.half}.`;
+  const text = `${one} and ${other} are two ${w.letterWords}: a diatonic ${w.halfTerm}.`;
   return hints === 'student' ? `${text} ${intervalReason(w, from, to, 1)}` : text;
 }
 
@@ -181,7 +194,7 @@ function placesLine(w: ClassWords, { tonic, mode, count }: Of<'count-places'>): 
 
 function lessThreeLine(w: ClassWords, { tonic, major, count }: Of<'less-three'>): string {
   const key = `Its ${w.parallel('minor')}, ${w.key(tonic, 'minor')},`;
-  return `${key} lies three signs further to the flat side of ${signCount(major)}: ${signCount(count)}.`;
+  return `${key} lies three places flatter: from ${signCount(major)} to ${signCount(count)}.`;
 }
 
 function signsLine(w: ClassWords, { signs, count }: Of<'take-signs'>): SaidStep {

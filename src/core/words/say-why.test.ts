@@ -52,8 +52,8 @@ describe('why a rule works', () => {
   it('works the last but one flat out on the key in hand', () => {
     expect(lines('last-but-one-flat', scale('Ab', 'major'))).toEqual([
       'The last flat is always the 4th of the major key: here D♭.',
-      'Flats follow each other by fifths down, so the one before it lies a fifth over it: A♭.',
-      'A fifth over the 4th is the octave: 4 5 6 7 8 are five.',
+      'Flats follow each other by fifths down, so the one before it lies a fifth above it: A♭.',
+      'A fifth above the 4th is the octave: 4 5 6 7 8 are five.',
       'So the last but one flat is the tonic, with its flat: A♭ major.',
     ]);
     // A key without flats, or with one alone, has no last but one; another serves as the example.
@@ -68,7 +68,7 @@ describe('why a rule works', () => {
 
   it('takes its examples from a minor key for what minor raises', () => {
     const said = lines('raised-seventh', scale('G#', 'harmonic-minor'));
-    expect(said[0]).toContain('Raised to F𝄪 it lies a half step under G♯.');
+    expect(said[0]).toContain('Raised to F𝄪 it lies a half step below G♯.');
     expect(said[1]).toContain('E to F𝄪, are three half steps');
     expect(lines('parallel', scale('G', 'major'))[0]).toBe(
       'Minor lowers the 3rd, the 6th and the 7th of the major on its tonic: B E F♯ become B♭ E♭ F.',

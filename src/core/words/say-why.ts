@@ -115,13 +115,13 @@ const WHYS: Readonly<Record<WhyId, (w: ClassWords, scale: Scale) => Said>> = {
   }),
   pattern: (w, scale) => {
     const { tonic, count } = example(scale, scale.signature !== null && scale.signature < 0 ? -1 : 1);
-    const way = count > 0 ? 'over' : 'under';
+    const way = count > 0 ? 'above' : 'below';
     return {
       title: 'Why the pattern makes these signatures',
       lines: [
         `Plain ${w.letterWords} from ${w.letter('C')} have their ${w.halves} at ${w.letter('E')}–${w.letter('F')} and ${w.letter('B')}–${w.letter('C')}: between 3 and 4, between 7 and 8. That is major.`,
-        `From ${w.letter('G')}, a fifth up, the same ${w.letterWords} fit but for one: ${w.letter('F')} lies a ${w.whole} under ${w.letter('G')}, and the pattern wants a ${w.half}. Raise it: ${w.note(n('F#'))}.`,
-        `From ${w.letter('F')}, a fifth down, they fit but for one: ${w.letter('B')} lies a ${w.whole} over ${w.letter('A')}, and the pattern wants a ${w.half}. Lower it: ${w.note(n('Bb'))}.`,
+        `From ${w.letter('G')}, a fifth up, the same ${w.letterWords} fit but for one: ${w.letter('F')} lies a ${w.whole} below ${w.letter('G')}, and the pattern wants a ${w.half}. Raise it: ${w.note(n('F#'))}.`,
+        `From ${w.letter('F')}, a fifth down, they fit but for one: ${w.letter('B')} lies a ${w.whole} above ${w.letter('A')}, and the pattern wants a ${w.half}. Lower it: ${w.note(n('Bb'))}.`,
         'From each new key the next fifth changes one note more, and keeps the others.',
         `${w.key(tonic, 'major')} lies ${numberWord(Math.abs(count))} ${Math.abs(count) === 1 ? 'fifth' : 'fifths'} ${way} ${w.letter('C')}: ${w.noteList(accidentalsOf(count))}.`,
       ],
@@ -142,10 +142,10 @@ const WHYS: Readonly<Record<WhyId, (w: ClassWords, scale: Scale) => Said>> = {
     return {
       title: 'Why the last sharp leads to the key',
       lines: [
-        `The sharp that came last was put on the ${degree(w, 7)}, to lie a ${w.half} under the tonic.`,
-        `So the tonic is a diatonic ${w.half} over it: the next ${w.letterWord}, with the sign it has in the signature.`,
-        `Here: over ${w.note(last)} stands ${w.note(tonic)}.`,
-        `With six sharps the last is ${w.note(n('E#'))}, and over it stands ${w.note(n('F#'))}, not ${w.letter('F')}: ${w.note(n('E#'))} and ${w.letter('F')} are one key on the keyboard.`,
+        `The sharp that came last was put on the ${degree(w, 7)}, to lie a ${w.half} below the tonic.`,
+        `So the tonic is a diatonic ${w.halfTerm} above it: the next ${w.letterWord}, with the sign it has in the signature.`,
+        `Here: above ${w.note(last)} stands ${w.note(tonic)}.`,
+        `With six sharps the last is ${w.note(n('E#'))}, and above it stands ${w.note(n('F#'))}, not ${w.letter('F')}: ${w.note(n('E#'))} and ${w.letter('F')} are one key on the keyboard.`,
       ],
     };
   },
@@ -156,8 +156,8 @@ const WHYS: Readonly<Record<WhyId, (w: ClassWords, scale: Scale) => Said>> = {
       title: 'Why the last but one flat names the key',
       lines: [
         `The last flat is always the ${degree(w, 4)} of the major key: here ${w.note(last)}.`,
-        `Flats follow each other by ${flatWay(w)}, so the one before it lies a fifth over it: ${w.note(before)}.`,
-        `A fifth over the ${degree(w, 4)} is the octave: 4 5 6 7 8 are five.`,
+        `Flats follow each other by ${flatWay(w)}, so the one before it lies a fifth above it: ${w.note(before)}.`,
+        `A fifth above the ${degree(w, 4)} is the octave: 4 5 6 7 8 are five.`,
         `So the last but one flat is the tonic, with its flat: ${w.key(tonic, 'major')}.`,
       ],
     };
@@ -172,8 +172,8 @@ const WHYS: Readonly<Record<WhyId, (w: ClassWords, scale: Scale) => Said>> = {
       title: `Why ${w.key(n('F'), 'major')} is the exception, and how it vanishes`,
       lines: [
         `${w.key(n('F'), 'major')} has one flat: ${w.note(n('Bb'))}. There is no last but one to name it.`,
-        `One fifth over ${w.note(n('Bb'))} stands ${w.letter('F')}, a plain ${w.letterWord} and no flat. It is the only flat key with a plain name.`,
-        `The rule behind it has no exception: the last flat is the ${degree(w, 4)}, so the tonic lies a fourth under it.`,
+        `One fifth above ${w.note(n('Bb'))} stands ${w.letter('F')}, a plain ${w.letterWord} and no flat. It is the only flat major key with a plain name.`,
+        `The rule behind it has no exception: the last flat is the ${degree(w, 4)}, so the tonic lies a fourth below it.`,
         `Count a fourth down from the last flat: ${cases.join(', ')}. One rule for every flat key.`,
       ],
     };
@@ -190,7 +190,7 @@ const WHYS: Readonly<Record<WhyId, (w: ClassWords, scale: Scale) => Said>> = {
         `Both tetrachords of major are ${steps}, a ${w.whole} apart, so the upper one can begin a scale of its own.`,
         `${w.noteList(upper)} ends ${w.key(tonic, 'major')} and begins ${w.key(at(next, 1), 'major')}, a fifth higher.`,
         `What is new lies in the tetrachord that follows: ${w.noteList(next.slice(4, 8))}.`,
-        `Its third note had to be raised to lie a ${w.half} under the top: ${w.note(at(next, 7))}, the one new sharp.`,
+        `Its third note had to be raised to lie a ${w.half} below the top: ${w.note(at(next, 7))}, the one new sharp.`,
       ],
     };
   },
@@ -217,8 +217,8 @@ const WHYS: Readonly<Record<WhyId, (w: ClassWords, scale: Scale) => Said>> = {
     return {
       title: 'Why the last sharp and the flat-side major name the minor key',
       lines: [
-        `The last sharp is the ${degree(w, 7)} of the major key, and so the ${degree(w, 2)} of the minor key that shares the signature, whose tonic lies three ${w.halves} under the major one.`,
-        `So the minor tonic lies a ${w.whole} below the last sharp: under ${w.note(last)} stands ${w.note(minor)}.`,
+        `The last sharp is the ${degree(w, 7)} of the major key, and so the ${degree(w, 2)} of the minor key that shares the signature, whose tonic lies three ${w.halves} below the major one.`,
+        `So the minor tonic lies a ${w.whole} below the last sharp: below ${w.note(last)} stands ${w.note(minor)}.`,
         `With flats, name the major key first and go a third down, three ${w.halves}: from ${w.note(flat.tonic)} to ${w.note(flatMinor)}.`,
       ],
     };
@@ -251,9 +251,9 @@ const WHYS: Readonly<Record<WhyId, (w: ClassWords, scale: Scale) => Said>> = {
     return {
       title: 'Why minor raises notes that its signature does not have',
       lines: [
-        `In natural minor the ${degree(w, 7, -1)}, ${w.noteWithSign(seven)}, lies a ${w.whole} under the tonic and does not lead to it. Raised to ${w.noteWithSign(up(seven))} it lies a ${w.half} under ${w.note(tonic)}.`,
+        `In natural minor the ${degree(w, 7, -1)}, ${w.noteWithSign(seven)}, lies a ${w.whole} below the tonic and does not lead to it. Raised to ${w.noteWithSign(up(seven))} it lies a ${w.half} below ${w.note(tonic)}.`,
         `Then 6 to 7, ${w.note(six)} to ${w.noteWithSign(up(seven))}, are three ${w.halves}: ${w.scaleWord('harmonic-minor')}.`,
-        `To sing it smoothly the ${degree(w, 6, -1)} is raised as well, ${w.noteWithSign(up(six))}: ${w.scaleWord('melodic-minor')}. Coming down nothing has to lead up, so both are given back.`,
+        `To sing it smoothly the ${degree(w, 6, -1)} is raised as well, ${w.noteWithSign(up(six))}: ${w.scaleWord('melodic-minor')}. Coming down nothing has to lead up, so both are restored.`,
         'The signature stays: a raised note comes and goes, so its sign stands at the note.',
       ],
     };

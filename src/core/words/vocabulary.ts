@@ -12,6 +12,8 @@ type StepWords = {
   readonly letters: readonly string[];
   /** What is counted from note to note: `half steps`. */
   readonly half: string;
+  /** The same as a term, after `diatonic` and `chromatic`. */
+  readonly halfTerm: string;
   readonly halves: string;
   readonly whole: string;
   readonly wholes: string;
@@ -24,6 +26,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     steps: ['no step', 'a half step', 'a whole step', 'a step and a half', 'a step of two whole steps'],
     letters: ['', 'H', 'W', 'W+H', 'W+W'],
     half: 'half step',
+    halfTerm: 'half step',
     halves: 'half steps',
     whole: 'whole step',
     wholes: 'whole steps',
@@ -33,6 +36,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     steps: ['no step', 'a semitone', 'a tone', 'a tone and a semitone', 'a step of two tones'],
     letters: ['', 'S', 'T', 'T+S', 'T+T'],
     half: 'semitone',
+    halfTerm: 'semitone',
     halves: 'semitones',
     whole: 'tone',
     wholes: 'tones',
@@ -42,6 +46,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     steps: ['no step', 'a Halbton', 'a Ganzton', 'a Ganzton and a Halbton', 'a step of two Ganztöne'],
     letters: ['', 'H', 'G', 'G+H', 'G+G'],
     half: 'Halbton',
+    halfTerm: 'Halbton',
     halves: 'Halbtöne',
     whole: 'Ganzton',
     wholes: 'Ganztöne',
@@ -51,6 +56,7 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
     steps: ['no step', 'a step of ½', 'a step of 1', 'a step of 1½', 'a step of 2'],
     letters: ['', '½', '1', '1½', '2'],
     half: 'step of ½',
+    halfTerm: '½ step',
     halves: 'steps of ½',
     whole: 'step of 1',
     wholes: 'steps of 1',
@@ -74,12 +80,12 @@ export const SCALE_WORDS: Readonly<Record<ScaleId, string>> = {
   chromatic: 'chromatic',
 };
 
-/** After a tonic and a hyphen: `cis-Moll harmonic`. */
+/** After a tonic and a hyphen: `cis-Moll harmonisch`. */
 export const SCALE_WORDS_AFTER_HYPHEN: Readonly<Record<ScaleId, string>> = {
   major: 'Dur',
-  'natural-minor': 'Moll natural',
-  'harmonic-minor': 'Moll harmonic',
-  'melodic-minor': 'Moll melodic',
+  'natural-minor': 'Moll natürlich',
+  'harmonic-minor': 'Moll harmonisch',
+  'melodic-minor': 'Moll melodisch',
   dorian: 'Dorisch',
   phrygian: 'Phrygisch',
   lydian: 'Lydisch',
@@ -162,7 +168,7 @@ const FLATS_AND_SHARPS: Readonly<Record<number, string>> = { [-2]: '𝄫', [-1]:
 /** A degree by the class's way: `7th`; `♭7` against major; `leading note`, or `subtonic` where it is not raised. */
 export function degreeIn(way: Settings['degrees'], degree: number, alteration: number): string {
   if (degree === 8) return 'octave';
-  if (way === 'numbers') return ordinal(degree);
+  if (way === 'numbers') return degree === 1 ? 'tonic' : ordinal(degree);
   if (way === 'against-major') return `${FLATS_AND_SHARPS[alteration] ?? ''}${degree}`;
   const seventh = way === 'leading-note' ? 'leading note' : 'leading tone';
   return DEGREE_NAMES[degree] ?? (alteration === 0 ? seventh : 'subtonic');

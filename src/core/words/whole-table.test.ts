@@ -59,7 +59,10 @@ function scaleOf(tonic: string, id: ScaleId, settings: Settings = USUAL_SETTINGS
 /** One sample of every step kind in each of its shapes: by code, and by which of its fields are there. */
 const SAMPLES: readonly Fact[] = (() => {
   const found = new Map<string, Fact>();
-  for (const minorSignature of CHOICES.minorSignature) {
+  const ways = CHOICES.minorSignature.flatMap((minorSignature) =>
+    CHOICES.modesWritten.map((modesWritten) => ({ minorSignature, modesWritten })),
+  );
+  for (const way of ways) {
     for (const tonic of ['C', 'Eb', 'F#', 'G#', 'Db', 'A', 'Fb', 'B#', 'Cb']) {
       for (const asked of [...NAMED_SCALE_IDS, '2,2,3,2,3', '2,1,2,1,2,1,2,1'] as const) {
         const reading = scaleAsked(noteNamed(tonic), asked);
@@ -67,7 +70,7 @@ const SAMPLES: readonly Fact[] = (() => {
         const { scale } = reading;
         for (const direction of DIRECTIONS) {
           for (const method of methodsFor(scale)) {
-            for (const { fact } of derive(scale, direction, method, { minorSignature })?.steps ?? []) {
+            for (const { fact } of derive(scale, direction, method, way)?.steps ?? []) {
               const shape = Object.entries(fact).map(([name, value]) =>
                 typeof value === 'number'
                   ? `${name}${Math.sign(value)}${Math.abs(value) > 7}`
@@ -125,7 +128,7 @@ const QUESTIONS: readonly ((w: ClassWords) => readonly SaidStep[])[] = [
   ...CHOICES.minorSignature.flatMap((minorSignature) =>
     (['major', 'natural-minor', 'dorian'] as const).flatMap((id) =>
       ['F', 'Ab', 'C#', 'G#'].map((tonic) => (w: ClassWords) => {
-        const { steps } = writeSignature(noteNamed(tonic), id, { minorSignature });
+        const { steps } = writeSignature(noteNamed(tonic), id, { minorSignature, modesWritten: 'parent' });
         return steps.map(({ fact }) => sayWriteStep(w, fact));
       }),
     ),
@@ -370,10 +373,12 @@ describe('every word in every school', () => {
       'tetrachords',
       'theoretical',
       'two-octaves',
+      'under-tonic',
       'walk',
       'window-order',
       'window-place',
       'window-raise',
+      'written-under',
     ]);
   });
 

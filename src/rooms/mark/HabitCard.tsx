@@ -74,9 +74,11 @@ function Verdict({ outcome }: { readonly outcome: Outcome }) {
       ? [say.accepted, say.acceptedText]
       : given.is === 'blank'
         ? [say.blank, say.blankText]
-        : drawnWrong
-          ? [say.drawn, say.drawnText]
-          : [say.none, say.noneText];
+        : outcome.chosen
+          ? [say.noHabit, say.noHabitText]
+          : drawnWrong
+            ? [say.drawn, say.drawnText]
+            : [say.none, say.noneText];
   const good = judged.correct || accepted;
   return (
     <>

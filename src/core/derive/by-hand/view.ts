@@ -7,6 +7,7 @@ import type { ScaleOperation } from '../machine/operation';
 import { interpret, Run, type Vocabulary } from '../machine/run';
 import { partTo, placesMended, sizesOf, stepTo, tryMove } from '../machine/tetrachord-operations';
 import { SCALE_OPERATIONS } from '../machine/vocabulary';
+import { USUAL_WAYS } from '../method';
 import { definitionOf, METHODS } from '../methods';
 import { TABLES } from '../tables';
 import type { Hand } from './hand';
@@ -88,7 +89,7 @@ const HAND_OPERATIONS: Vocabulary<HandOperation, HandRun> = {
 export function viewByHand(scale: Scale, direction: Direction, { taken, tried }: Hand): HandView | null {
   const asked = definitionOf(scale, direction);
   if (METHODS.tetrachords.whyNot(asked)) return null;
-  const whole = METHODS.tetrachords.program(asked, TABLES, { minorSignature: 'relative' });
+  const whole = METHODS.tetrachords.program(asked, TABLES, USUAL_WAYS);
   const begun = whole.slice(
     0,
     whole.findIndex(({ op }) => op === 'mend'),

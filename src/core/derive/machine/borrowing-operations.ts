@@ -1,5 +1,6 @@
 import { letterAfter, letterIndex } from '../../note/letter';
 import { type Fifths, type SpelledNote, spelled, spelledOrNull } from '../../note/spelled';
+import type { Mode } from '../../scale/mode';
 import { placesFlatter } from '../tables';
 import { placeOnLine } from './line-operations';
 import type { Of } from './operation';
@@ -32,16 +33,42 @@ export function alter(run: Run, { degree, by, ways }: Of<'alter'>): void {
   run.tell(() => ({ code: 'alter-degree', tonic, degree, from, to, falling }), at);
 }
 
-export function shiftSignature(run: Run): void {
-  const { tonic, scale, key } = run.asked;
-  if (!scale || !key) return;
+/** The fifths of a signature on the tonic. */
+function fifthsOn(run: Run, mode: Mode): number {
+  return run.fifthsTo(C, run.asked.tonic) - placesFlatter(run.tables, mode);
+}
+
+export function shiftSignature(run: Run, { from: was, to: mode, instead }: Of<'shift-signature'>): void {
+  const { tonic, scale } = run.asked;
+  if (!scale) return;
   run.under = null;
-  const from = run.fifthsTo(C, tonic);
-  const to = from - placesFlatter(run.tables, key.mode);
+  const [from, to] = [fifthsOn(run, was), fifthsOn(run, mode)];
   const [before, after] = [signsOf(run, from), signsOf(run, to)];
-  const gone = before.filter((sign) => !after.includes(sign));
-  const come = after.filter((sign) => !before.includes(sign));
-  run.tell(() => ({ code: 'signature-shift', tonic, scale, from, to, gone, come }));
+  const moved = (sign: SpelledNote) => ({
+    sign,
+    now: [...new Set(run.notes.filter(({ letter }) => letter === sign.letter))],
+  });
+  const gone = before.filter((sign) => !after.includes(sign)).map(moved);
+  const come = after.filter((sign) => !before.includes(sign)).map(moved);
+  run.tell(() => ({ code: 'signature-shift', tonic, scale, was, instead, from, to, gone, come }));
+}
+
+export function underTonic(run: Run, { near }: Of<'under-tonic'>): void {
+  const { tonic, scale } = run.asked;
+  run.counted = { tonic, mode: near };
+  if (scale) run.tell(() => ({ code: 'under-tonic', tonic, scale, near }));
+}
+
+export function writtenUnder(run: Run, { near }: Of<'written-under'>): void {
+  const { tonic, scale } = run.asked;
+  if (!scale) return;
+  const count = fifthsOn(run, near);
+  const signs = signsOf(run, count);
+  const plain = (note: SpelledNote) =>
+    signs.find(({ letter }) => letter === note.letter) ?? spelled(note.letter, 0);
+  const at = run.where((_, place) => plain(run.notes[place] as SpelledNote) !== run.notes[place]);
+  const notes = [...new Set(at.map((place) => run.notes[place] as SpelledNote))];
+  run.tell(() => ({ code: 'written-under', tonic, scale, near, count, notes }), at);
 }
 
 export function twoOctaves(run: Run): void {

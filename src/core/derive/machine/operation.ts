@@ -1,3 +1,4 @@
+import type { Mode } from '../../scale/mode';
 import type { Asked } from '../asked';
 
 /** Places a note is altered at: on the way up, on the way down, or on both. */
@@ -76,7 +77,18 @@ export type ScaleOperation =
   /** Lay the major on the same tonic. */
   | { readonly op: 'parallel-major'; readonly under: boolean }
   | { readonly op: 'alter'; readonly degree: number; readonly by: number; readonly ways: Ways }
-  | { readonly op: 'shift-signature' }
+  /** From the signature in hand to that of a mode of the tonic: the parallel major's, or the one a mode is written under. */
+  | {
+      readonly op: 'shift-signature';
+      readonly from: 'major' | 'minor';
+      readonly to: Mode;
+      /** Whether it is only told what another school would write. */
+      readonly instead: boolean;
+    }
+  /** A mode is worked out under the signature of the major or minor key on its tonic. */
+  | { readonly op: 'under-tonic'; readonly near: 'major' | 'minor' }
+  /** A mode whose notes stand is written under that signature, with accidentals. */
+  | { readonly op: 'written-under'; readonly near: 'major' | 'minor' }
   | { readonly op: 'two-octaves' }
   | { readonly op: 'start-on'; readonly degree: number }
   | { readonly op: 'parent-signature' }

@@ -132,8 +132,8 @@ export class Run {
   }
 
   /** Places of which something holds. */
-  where(holds: (place: Place) => boolean): readonly number[] {
-    return this.places.flatMap((place, at) => (holds(place) ? [at] : []));
+  where(holds: (place: Place, at: number) => boolean): readonly number[] {
+    return this.places.flatMap((place, at) => (holds(place, at) ? [at] : []));
   }
 
   /** Places of a degree, the tonic at both ends; on one way, or on both. */

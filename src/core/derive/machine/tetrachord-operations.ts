@@ -28,6 +28,12 @@ export function placesMended(run: Run, degree: number): readonly number[] {
   return run.at(degree, ownDescent && direction === 'both' ? 'rising' : 'both');
 }
 
+/** Places of a tetrachord: the tonic at its own end, the lower of the lower one and the upper of the upper one. */
+function placesOfPart(run: Run, part: 'lower' | 'upper'): readonly number[] {
+  const degrees: readonly number[] = part === 'lower' ? LOWER : UPPER;
+  return run.where(({ degree }) => degrees.includes(degree));
+}
+
 export function tetrachords(run: Run, { lower, join, upper }: Of<'tetrachords'>): void {
   run.wanted = [...lower, join, ...upper];
   run.tell(() => ({ code: 'tetrachords', lower, join, upper }));
@@ -88,7 +94,10 @@ export function stands(run: Run, { part }: Of<'stands'>): void {
   const wanted = part === 'lower' ? run.wanted.slice(0, 3) : run.wanted.slice(4);
   if (sizesOf(run, notes).some((size, step) => size !== wanted[step])) run.impossible = true;
   const next = part === 'upper' && run.asked.scale === 'major' ? (notes[0] ?? null) : null;
-  run.tell(() => ({ code: 'tetrachord-stands', part, notes, sizes: sizesOf(run, notes), next }), at);
+  run.tell(
+    () => ({ code: 'tetrachord-stands', part, notes, sizes: sizesOf(run, notes), next }),
+    placesOfPart(run, part),
+  );
 }
 
 export function join(run: Run): void {

@@ -28,6 +28,8 @@ export const SCALE_OPERATIONS: Vocabulary<ScaleOperation> = {
   'parallel-major': borrowing.parallelMajor,
   alter: borrowing.alter,
   'shift-signature': borrowing.shiftSignature,
+  'under-tonic': borrowing.underTonic,
+  'written-under': borrowing.writtenUnder,
   'two-octaves': borrowing.twoOctaves,
   'start-on': borrowing.startOn,
   'parent-signature': borrowing.parentSignature,

@@ -2,7 +2,7 @@ import type { Asked } from '../asked';
 import type { ScaleOperation } from '../machine/operation';
 import { interpret, Run } from '../machine/run';
 import { SCALE_OPERATIONS } from '../machine/vocabulary';
-import { hasSeven, isBeginning, type Method } from '../method';
+import { hasSeven, isBeginning, type Method, nearKey } from '../method';
 import { TABLES, type Tables } from '../tables';
 
 const DEGREES = [2, 3, 4, 5, 6, 7] as const;
@@ -59,10 +59,19 @@ export const parallel: Method = {
     if (asked.key?.mode === 'major') return 'own-parallel';
     return Math.abs(asked.tonic.alteration) < 2 || hasParallel(asked) ? null : 'no-parallel';
   },
-  program: (asked, tables) => [
+  program: (asked, tables, ways) => [
     { op: 'start', asked, tonic: 'kept', signs: false },
     { op: 'parallel-major', under: asked.key !== null },
     ...altering(asked, tables),
-    ...(asked.key ? [{ op: 'shift-signature' } as const] : []),
+    ...(asked.key
+      ? [
+          {
+            op: 'shift-signature',
+            from: 'major',
+            to: nearKey(asked, ways) ?? asked.key.mode,
+            instead: false,
+          } as const,
+        ]
+      : []),
   ],
 };

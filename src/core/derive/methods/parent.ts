@@ -1,4 +1,4 @@
-import { type Method, needsSignature, raising } from '../method';
+import { type Method, nearKey, needsSignature, raising } from '../method';
 
 /**
  * Two octaves of the parent major, begun on the degree where the tonic lies; its signature is the scale's as well. Then
@@ -7,14 +7,15 @@ import { type Method, needsSignature, raising } from '../method';
 export const parent: Method = {
   id: 'parent',
   whyNot: (asked) => needsSignature(asked) ?? (asked.key?.mode === 'major' ? 'own-parent' : null),
-  program: (asked, tables) => {
+  program: (asked, tables, ways) => {
+    const near = nearKey(asked, ways);
     const degree = tables.parentDegree[asked.key?.mode ?? 'major'];
     return [
       { op: 'start', asked, tonic: 'kept', signs: false },
       { op: 'to-parent', degree, way: 'down' },
       { op: 'two-octaves' },
       { op: 'start-on', degree },
-      { op: 'parent-signature' },
+      near ? { op: 'written-under', near } : { op: 'parent-signature' },
       ...raising(asked, 'at-the-note'),
     ];
   },

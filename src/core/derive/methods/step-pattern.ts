@@ -22,7 +22,8 @@ const sum = (steps: readonly number[]) => steps.reduce((all, step) => all + step
 export function walkLine({ rising, falling, direction, ownDescent }: Asked): readonly ScaleOperation[] {
   const down = falling.toReversed();
   if (direction === 'down') {
-    return walks(down, { from: 0, way: 1, above: sum(falling), turn: -1 });
+    const walked = walks(down, { from: 0, way: 1, above: sum(falling), turn: -1 });
+    return ownDescent ? [{ op: 'natural-form' }, ...walked] : walked;
   }
   const up = walks(rising, { from: 0, way: 1, above: 0, turn: 1 });
   if (direction === 'up') return up;

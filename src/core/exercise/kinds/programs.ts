@@ -1,4 +1,5 @@
 import { type Asked, askedFor } from '../../derive/asked';
+import { USUAL_WAYS } from '../../derive/method';
 import { METHODS } from '../../derive/methods';
 import { walkLine, walks } from '../../derive/methods/step-pattern';
 import { TABLES } from '../../derive/tables';
@@ -13,12 +14,12 @@ export function risingAsked(tonic: SpelledNote, scale: ScaleId): Asked {
 
 /** A scale worked out by its signature, minor through its relative, and then what is read off it. */
 export function bySignature(asked: Asked, reading: readonly AnswerOperation[]): Program {
-  return [...METHODS.signature.program(asked, TABLES, { minorSignature: 'relative' }), ...reading];
+  return [...METHODS.signature.program(asked, TABLES, USUAL_WAYS), ...reading];
 }
 
 /** The signs of a key alone: counted, taken from the order, and written. */
 export function signsAlone(asked: Asked): Program {
-  const program = METHODS.signature.program(asked, TABLES, { minorSignature: 'relative' });
+  const program = METHODS.signature.program(asked, TABLES, USUAL_WAYS);
   const taken = program.findIndex(({ op }) => op === 'take-signs');
   return [...program.slice(0, taken + 1), { op: 'write-signs' }];
 }
