@@ -236,7 +236,10 @@ function besideGroups(question: RingQuestion, layout: RingLayout, place: CircleP
   const mark = marks.get(count);
   const inside = size === 'fifteen' && count < 0 && place.twin !== null;
   const out = inside ? -1 : 1;
-  const text = mark?.badge ?? (reading === 'keys' && mark?.look !== 'blank' ? countFigure(count) : null);
+  // On twelve places the foot has both its names, and so both its numbers and minors.
+  const twin = size === 'twelve' ? place.twin : null;
+  const figure = [count, ...(twin === null ? [] : [twin])].map(countFigure).join(' ');
+  const text = mark?.badge ?? (reading === 'keys' && mark?.look !== 'blank' ? figure : null);
   if (text !== null) {
     const fill: Ink = mark?.badge ? 'plum' : armInk(count);
     // Flats at the foot have their number beside them, on the inner side next to their minor.
@@ -267,8 +270,10 @@ function minorGroup(
   const outside = standsOutside(place, circle);
   const key = keyAt(count, 'minor');
   const short = layout.place < 22;
-  const keyed = key ? (short ? shortMinor(w, key.tonic) : w.key(key.tonic, 'minor')) : '';
-  const name = mark?.name ?? (chords && key ? `${w.note(key.tonic)}m` : keyed);
+  const twin = circle === 'twelve' && place.twin !== null ? keyAt(place.twin, 'minor') : null;
+  const keyed = key ? (short || twin ? shortMinor(w, key.tonic) : w.key(key.tonic, 'minor')) : '';
+  const named = twin ? `${keyed} ${shortMinor(w, twin.tonic)}` : keyed;
+  const name = mark?.name ?? (chords && key ? `${w.note(key.tonic)}m` : named);
   const out = outside ? r + small * 2.1 : -(r + small * (inside ? (chords ? 2.4 : 2) : 1.5));
   const badge = mark?.badge ? `  ${mark.badge}` : '';
   const fill: Ink = mark ? (mark.look === 'home' || mark.look === 'end' ? 'ink' : 'plum') : 'quiet';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { CHOICES, SETTING_NAMES, type Settings } from '@/core/school/settings';
+import { AUDIENCES, CHOICES, SETTING_NAMES, type Settings } from '@/core/school/settings';
 import type { Kept } from './kept';
 import type { SchoolData } from './school-data';
 import { inOrder } from './school-data';
@@ -44,11 +44,16 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
     lessons: table(fc.record({ v: fc.constant(1 as const), id, name: text, order, changedAt: time })),
     groups: table(
       fc.record({
-        v: fc.constant(2 as const),
+        v: fc.constant(3 as const),
         id,
         name: text,
         settings,
-        sayings: fc.record({ sharps: text, flats: text }),
+        sayings: fc.record({
+          sharps: text,
+          flats: text,
+          sharpsFor: fc.constantFrom(...AUDIENCES),
+          flatsFor: fc.constantFrom(...AUDIENCES),
+        }),
         order,
         changedAt: time,
       }),

@@ -1,4 +1,4 @@
-import { USUAL_SETTINGS } from '@/core/school/settings';
+import { NO_SAYINGS, USUAL_SETTINGS } from '@/core/school/settings';
 import type { Group } from './group';
 import type { Kept } from './kept';
 import type { Person } from './person';
@@ -87,6 +87,8 @@ const GROUPS: readonly Pick<Group, 'id' | 'name' | 'settings' | 'sayings'>[] = [
     sayings: {
       sharps: 'Fog covers grey docks and every boat',
       flats: 'Busy eels always dodge gulls catching fish',
+      sharpsFor: 'everybody',
+      flatsFor: 'everybody',
     },
   },
   {
@@ -99,7 +101,7 @@ const GROUPS: readonly Pick<Group, 'id' | 'name' | 'settings' | 'sayings'>[] = [
       degrees: 'leading-note',
       hints: 'child',
     },
-    sayings: { sharps: '', flats: '' },
+    sayings: NO_SAYINGS,
   },
 ];
 
@@ -187,7 +189,7 @@ export function demoData(now: string): SchoolData {
       { v: 1, id: LESSONS.first, name: 'Week 3: steps and signatures', order: 1, changedAt: now },
       { v: 1, id: LESSONS.second, name: 'Week 4: the minors', order: 2, changedAt: now },
     ],
-    groups: GROUPS.map((group, index) => ({ v: 2, ...group, order: index + 1, changedAt: now })),
+    groups: GROUPS.map((group, index) => ({ v: 3, ...group, order: index + 1, changedAt: now })),
     people: NUMBERED.map((person): Person => ({ v: 1, ...person, changedAt: now })),
   };
 }

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { SAYING_LIMIT } from '@/core/school/saying';
-import { CHOICES, type SettingName, type Settings } from '@/core/school/settings';
+import { AUDIENCES, CHOICES, type SettingName, type Settings } from '@/core/school/settings';
 import { GROUP_NAME_LIMIT } from './limits';
 import { defineRecord } from './record';
 
@@ -57,17 +57,29 @@ const groupV1 = z.strictObject({
 
 const groupV2 = z.extend(groupV1, { v: z.literal(2), settings: settingsV2 });
 
+const audience = z.enum(AUDIENCES);
+
+/** A saying is for children, for adults, or for everybody. */
+const groupV3 = z.extend(groupV2, {
+  v: z.literal(3),
+  sayings: z.strictObject({ sharps: saying, flats: saying, sharpsFor: audience, flatsFor: audience }),
+});
+
 /** A class: its name, and how it speaks. Its people are records of their own. */
-export type Group = z.infer<typeof groupV2> & { readonly settings: Settings };
+export type Group = z.infer<typeof groupV3> & { readonly settings: Settings };
 
 export const groupRecord = defineRecord<Group>({
   name: 'class',
-  schemas: [groupV1, groupV2],
+  schemas: [groupV1, groupV2, groupV3],
   migrations: [
     (old) => {
       const v1 = old as z.infer<typeof groupV1>;
       return { ...v1, v: 2, settings: { ...v1.settings, marks: 'note', followThrough: 'once' } };
     },
+    (old) => {
+      const v2 = old as z.infer<typeof groupV2>;
+      return { ...v2, v: 3, sayings: { ...v2.sayings, sharpsFor: 'everybody', flatsFor: 'everybody' } };
+    },
   ],
-  newest: groupV2,
+  newest: groupV3,
 });

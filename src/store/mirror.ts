@@ -1,4 +1,4 @@
-import { changedSettings, NO_SAYINGS, readSettings, USUAL_SETTINGS } from '@/core/school/settings';
+import { AUDIENCES, changedSettings, NO_SAYINGS, readSettings, USUAL_SETTINGS } from '@/core/school/settings';
 import type { School } from './database';
 import type { Group } from './group';
 
@@ -20,10 +20,16 @@ export function readMirror(stored: string | null): SpokenGroup | null {
   if (stored === null || stored.length > 4000) return null;
   try {
     const { id, name, settings, sayings } = JSON.parse(stored) as Record<string, unknown>;
-    const { sharps, flats } = (sayings ?? {}) as Record<string, unknown>;
+    const { sharps, flats, sharpsFor, flatsFor } = (sayings ?? {}) as Record<string, unknown>;
     const read = readSettings(settings);
     if (!text(id) || !text(name) || !text(sharps) || !text(flats) || !read) return null;
-    return { id, name, settings: read, sayings: { sharps, flats } };
+    const whom = (audience: unknown) => AUDIENCES.find((each) => each === audience) ?? 'everybody';
+    return {
+      id,
+      name,
+      settings: read,
+      sayings: { sharps, flats, sharpsFor: whom(sharpsFor), flatsFor: whom(flatsFor) },
+    };
   } catch {
     return null;
   }

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import * as z from 'zod/mini';
-import { USUAL_SETTINGS } from '@/core/school/settings';
+import { NO_SAYINGS, USUAL_SETTINGS } from '@/core/school/settings';
 import { sayStoreProblem } from '@/core/words/say-store';
 import { anyData, keptItem, NOW } from './any-data.test-data';
 import { applied, type Change, deleting, editing, inverted, joined } from './change';
@@ -192,7 +192,7 @@ describe('classes', () => {
     }
     const [group] = groups;
     if (!group) throw new Error('no class');
-    const plain = { ...group, settings: USUAL_SETTINGS, sayings: { sharps: '', flats: '' } };
+    const plain = { ...group, settings: USUAL_SETTINGS, sayings: NO_SAYINGS };
     expect(writeMirror(plain)).toMatch(/^\{"usual":true/u);
     expect(writeMirror(group)).toMatch(/^\{"usual":false/u);
     expect(mirrorKey('own')).not.toBe(mirrorKey('demo'));

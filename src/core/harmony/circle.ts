@@ -104,7 +104,8 @@ export type CircleFact =
       readonly signs: number;
       readonly twin: SpelledNote | null;
     } & CountedFifth)
-  | { readonly code: 'circle-back'; readonly note: SpelledNote }
+  /** Back at the top, to go on the other way: 1 by fifths up, −1 by fifths down. */
+  | { readonly code: 'circle-back'; readonly note: SpelledNote; readonly way: 1 | -1 }
   | {
       readonly code: 'circle-closed';
       readonly places: number;
@@ -121,8 +122,10 @@ function majorAt(count: number): SpelledNote {
  * Builds the circle place by place: from C at the top by fifths up, then from C by fifths down, until the arms meet
  * (docs/theory.md, Key signatures). Each fifth is five letters and seven half steps; from B up and from F down the bare
  * letter is one half step short, and its sign is needed.
+ *
+ * @param first the way that is gone first: 1 by fifths up, −1 by fifths down, as on a circle drawn in fourths
  */
-export function buildCircle(size: CircleSize): readonly CircleStep[] {
+export function buildCircle(size: CircleSize, first: 1 | -1 = 1): readonly CircleStep[] {
   const most = size === 'fifteen' ? MOST_PLACES : 6;
   const steps: CircleStep[] = [{ fact: { code: 'circle-start', note: majorAt(0) }, count: 0, shown: [0] }];
   const shown = [0];
@@ -136,9 +139,10 @@ export function buildCircle(size: CircleSize): readonly CircleStep[] {
       steps.push({ fact, count: way * signs, shown: [...shown] });
     }
   };
-  arm(1);
-  steps.push({ fact: { code: 'circle-back', note: majorAt(0) }, count: 0, shown: [...shown] });
-  arm(-1);
+  const other = first === 1 ? -1 : 1;
+  arm(first);
+  steps.push({ fact: { code: 'circle-back', note: majorAt(0), way: other }, count: 0, shown: [...shown] });
+  arm(other);
   const pairs = shown
     .filter((count) => count > 0 && shown.includes(count - 12))
     .map((count) => [majorAt(count), majorAt(count - 12)] as const);

@@ -15,8 +15,8 @@ export type FilledPlace = {
   readonly verdict: FillVerdict;
 };
 
-/** Empty, right, the mistake that leads to what stands there, or none that does. */
-export type FillVerdict = 'empty' | 'right' | 'other' | MistakeId;
+/** Empty, right, the home note with another mode, the mistake that leads to what stands there, or none that does. */
+export type FillVerdict = 'empty' | 'right' | 'other-mode' | 'other' | MistakeId;
 
 /** A place as mistakes see it: from the top so many fifths round, and its name. */
 function placeTask(count: number, mode: Mode, wanted: SpelledNote): Task {
@@ -38,17 +38,23 @@ function placeTask(count: number, mode: Mode, wanted: SpelledNote): Task {
 
 /**
  * Judges what was written at a place of the blank circle. On a circle of twelve both names of a place are right.
+ *
+ * @param said the mode that was written with it; where none was, the one asked
  */
 export function judgePlace(
   written: SpelledNote | null,
   count: number,
   mode: Mode,
   size: CircleSize,
+  said: Mode = mode,
 ): FilledPlace {
   const key = keyAt(count, mode);
   if (!key) throw new RangeError(`no ${mode} of ${count}`);
   const wanted = key.tonic;
-  return { count, wanted, verdict: written ? verdictOn(written, wanted, count, mode, size) : 'empty' };
+  if (!written) return { count, wanted, verdict: 'empty' };
+  const verdict = verdictOn(written, wanted, count, mode, size);
+  if (said === mode) return { count, wanted, verdict };
+  return { count, wanted, verdict: verdict === 'right' ? 'other-mode' : 'other' };
 }
 
 function verdictOn(

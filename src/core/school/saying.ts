@@ -1,4 +1,4 @@
-import { letterIn, type NoteNames } from '../note/names';
+import { type NoteNames, noteIn } from '../note/names';
 import type { SpelledNote } from '../note/spelled';
 
 /** One word of a saying beside the letter of the order it stands for. */
@@ -16,9 +16,12 @@ export type SayingCheck = {
   readonly holds: boolean;
 };
 
-/** What a class says for a letter begins like its name: `H` in German names, `S` of Sol and Si in fixed do. */
+/**
+ * What a class says for a sign begins like its name: in German names `B` for the first flat and `H` for the last sharp,
+ * `S` of Sol and Si in fixed do.
+ */
 function initial(names: NoteNames, note: SpelledNote): string {
-  return letterIn(names, note.letter).slice(0, 1);
+  return noteIn(names, note).slice(0, 1);
 }
 
 /** Longest saying that is kept. */

@@ -54,10 +54,20 @@ export const USUAL_SETTINGS: Settings = Object.fromEntries(
   SETTING_NAMES.map((name) => [name, CHOICES[name][0]]),
 ) as Settings;
 
-/** The class's own sentences for the two orders, word by word; empty where it has none. */
-export type Sayings = { readonly sharps: string; readonly flats: string };
+/** Whom a saying is made for. */
+export const AUDIENCES = ['everybody', 'children', 'adults'] as const;
 
-export const NO_SAYINGS: Sayings = { sharps: '', flats: '' };
+export type Audience = (typeof AUDIENCES)[number];
+
+/** The class's own sentences for the two orders, word by word, and whom each is for; empty where it has none. */
+export type Sayings = {
+  readonly sharps: string;
+  readonly flats: string;
+  readonly sharpsFor: Audience;
+  readonly flatsFor: Audience;
+};
+
+export const NO_SAYINGS: Sayings = { sharps: '', flats: '', sharpsFor: 'everybody', flatsFor: 'everybody' };
 
 /** The settings with one choice changed; the same object where nothing changes. A choice that does not exist throws. */
 export function withSetting(settings: Settings, name: SettingName, value: string): Settings {

@@ -161,5 +161,11 @@ export function wordsOf(settings: Settings, sayings: Sayings = NO_SAYINGS): Clas
   return words;
 }
 
+/** The class's own saying for an order, where it is for those to whom its hints speak; empty where there is none. */
+export function sayingOf({ sayings, settings }: ClassWords, order: 'sharps' | 'flats'): string {
+  const other = settings.hints === 'child' ? 'adults' : 'children';
+  return sayings[`${order}For`] === other ? '' : sayings[order].trim();
+}
+
 /** English names, whole and half steps: what the API and files for other programs speak. */
 export const ENGLISH = wordsOf(USUAL_SETTINGS);

@@ -6,7 +6,14 @@ import type { ClassWords } from './class-words';
 import { sayProblem } from './say-problem';
 
 /** A key that was typed, or why it was not read. */
-export type ReadKey = { readonly ok: true; readonly key: Key } | { readonly ok: false; readonly why: string };
+export type ReadKey =
+  | {
+      readonly ok: true;
+      readonly key: Key;
+      /** Whether its mode was said, by a word or by the size of its letter. */
+      readonly said: boolean;
+    }
+  | { readonly ok: false; readonly why: string };
 
 const SHORT: Readonly<Record<string, Mode>> = {
   m: 'minor',
@@ -47,7 +54,8 @@ export function readKey(w: ClassWords, text: string): ReadKey {
     if (!mode) return { ok: false, why: `'${rest}' is no mode. Write major, minor or the name of a mode.` };
     if (!TONICS.includes(tonic.note))
       return { ok: false, why: `${w.note(tonic.note)} has two signs; no key is called so here.` };
-    return { ok: true, key: { tonic: tonic.note, mode } };
+    const said = rest !== '' || w.settings.keyNames !== 'words';
+    return { ok: true, key: { tonic: tonic.note, mode }, said };
   }
   const first = w.read(parts[0] ?? '');
   return { ok: false, why: first.ok ? 'No key was read.' : sayProblem(w, first.problem) };

@@ -1,5 +1,7 @@
 import type { CircleFact } from '../harmony/circle';
 import type { FilledPlace } from '../harmony/fill-circle';
+import { type Letter, letterAfter } from '../note/letter';
+import type { SpelledNote } from '../note/spelled';
 import type { ClassWords } from './class-words';
 import { placesWord, roundWord } from './say-key';
 import type { SaidStep } from './say-method';
@@ -16,8 +18,8 @@ export function sayCircleStep(w: ClassWords, fact: CircleFact): SaidStep {
       return fifthLine(w, fact);
     case 'circle-back':
       return {
-        text: `Back to ${w.note(fact.note)}, and the other way round: ${w.settings.flatsBy === 'fourth-up' ? 'fourths up' : 'fifths down'}.`,
-        reason: `Every step takes a sharp away or adds a flat.`,
+        text: `Back to ${w.note(fact.note)}, and the other way round: ${fact.way > 0 ? 'fifths up' : inFourths(w) ? 'fourths up' : 'fifths down'}.`,
+        reason: `From here every step adds a ${fact.way > 0 ? 'sharp' : 'flat'}.`,
       };
     case 'circle-closed': {
       const pairs = fact.pairs.map(([sharp, flat]) => `${w.note(sharp)} and ${w.note(flat)}`).join(', ');
@@ -29,18 +31,28 @@ export function sayCircleStep(w: ClassWords, fact: CircleFact): SaidStep {
   }
 }
 
+/** Whether flats go a fourth up: the class says so, or draws its circle so. */
+function inFourths({ settings }: ClassWords): boolean {
+  return settings.flatsBy === 'fourth-up' || settings.circle === 'fourths';
+}
+
+/** The letters from a note up to its fourth: four, the first counted. */
+function fourLetters(from: SpelledNote): readonly Letter[] {
+  return [0, 1, 2, 3].map((step) => letterAfter(from.letter, step));
+}
+
 function fifthLine(
   w: ClassWords,
   { from, to, way, letters, bare, signs, twin }: Of<'circle-fifth'>,
 ): SaidStep {
-  const fourth = way < 0 && w.settings.flatsBy === 'fourth-up';
+  const fourth = way < 0 && inFourths(w);
   const interval = way > 0 ? 'a fifth up' : fourth ? 'a fourth up' : 'a fifth down';
   const met = twin ? ` It meets ${w.note(twin)}.` : '';
   const text = `${w.note(from)}, ${interval}: ${w.note(to)}, ${signCount(signs)}.${met}`;
-  const row = letters.map(w.letter).join(' ');
+  const row = (fourth ? fourLetters(from) : letters).map(w.letter).join(' ');
   const counted = fourth
-    ? `Five ${w.halves} up; down a fifth is the same ${w.letterWord}: ${row}.`
-    : `${capital(numberWord(5))} ${w.letterWords}, ${row}, and seven ${w.halves}.`;
+    ? `Four ${w.letterWords}, ${row}, and five ${w.halves}.`
+    : `Five ${w.letterWords}, ${row}, and seven ${w.halves}.`;
   if (bare === 7) return { text, reason: counted };
   const sign = to.alteration > 0 ? 'sharp' : 'flat';
   const plain = from.alteration === 0;
@@ -62,6 +74,8 @@ export function sayFilled(w: ClassWords, { count, wanted, verdict }: FilledPlace
       return null;
     case 'right':
       return `${where}: right.`;
+    case 'other-mode':
+      return `${is}: the home note is right, the mode is another.`;
     case 'fifth-by-letters':
       return `${is}: the ${w.letterWord} is right, its sign is missing. A fifth is seven ${w.halves}; count them, not white keys.`;
     case 'key-respelled':

@@ -4,7 +4,7 @@ import type { Neighbour, Way } from '../harmony/neighbour';
 import { soundingPivots } from '../harmony/pivot';
 import { letterOfPlace, noteOfPlace } from '../harmony/place-name';
 import { distanceOf, sharedNotes } from '../harmony/shared';
-import { fifths } from '../note/spelled';
+import { fifths, pitchClass, spelled } from '../note/spelled';
 import { accidentalsOf } from '../scale/signature';
 import type { ClassWords } from './class-words';
 import { modeKey } from './say-signature';
@@ -39,10 +39,12 @@ export function sayNeighbour(w: ClassWords, { key, newNote, oldNote }: Neighbour
 /** How a key's number of signs is counted from C: `Three places clockwise from C: three sharps.` */
 export function sayCounted(w: ClassWords, key: Key): string {
   const count = signatureOfKey(key);
-  const home = keyName(w, { tonic: noteOfPlace(0), mode: 'major' });
-  if (count === 0) return `${home} stands at the top: ${signCount(0)}.`;
+  // Minors on a circle of their own are counted from the minor without signs.
+  const own = key.mode === 'minor' && w.settings.minorCircle === 'own-circle';
+  const top: Key = own ? { tonic: spelled('A', 0), mode: 'minor' } : { tonic: noteOfPlace(0), mode: 'major' };
+  if (count === 0) return `${keyName(w, top)} stands at the top: ${signCount(0)}.`;
   const way = count > 0 ? 1 : -1;
-  return `${capital(placesWord(Math.abs(count)))} ${roundWord(w, way)} from ${w.note(noteOfPlace(0))}: ${signCount(count)}.`;
+  return `${capital(placesWord(Math.abs(count)))} ${roundWord(w, way)} from ${w.note(top.tonic)}: ${signCount(count)}.`;
 }
 
 /** How the signs of a key are read off the notes of the circle. */
@@ -92,7 +94,9 @@ export function sayJar(from: Key, to: Key): string {
   const { sounding } = sharedNotes(from, to);
   const chords = soundingPivots(from, to).length;
   const changed = 7 - sounding.length;
-  if (changed === 0) return 'To the ear nothing changes but the home note and the names.';
+  if (changed === 0 && pitchClass(from.tonic) === pitchClass(to.tonic))
+    return 'To the ear nothing changes: only the names are others.';
+  if (changed === 0) return 'To the ear nothing changes but the home note.';
   const many = changed === 1 ? 'One note changes' : `${capital(numberWord(changed))} notes change`;
   if (chords === 0)
     return `${many} for the ear and no triad sounds in both: nothing leads over, so the step jars. Walk it.`;

@@ -88,15 +88,26 @@ function countsOf(w: ClassWords, tonic: PlacedNote['pitch'], placed: PlacedNote)
   return `${capital(numberWord(letters))} ${w.letterWords} from ${w.note(tonic.note)}, counting it; ${numberWord(semitones)} ${w.halves}, not counting it: ${name}.`;
 }
 
+/** `one here`, `none here: B♮ has a sign of its own`: what a sign at the clef does in a line. */
+function governedIn(w: ClassWords, sign: SpelledNote, line: readonly PlacedNote[]): string {
+  const onLetter = line.map(({ pitch }) => pitch.note).filter(({ letter }) => letter === sign.letter);
+  if (onLetter.length === 0) return 'none stands in this line';
+  const governed = onLetter.filter((note) => note === sign).length;
+  const own = [...new Set(onLetter.filter((note) => note !== sign))].map(w.noteWithSign);
+  const here = `${numberWord(governed)} here`;
+  if (own.length === 0) return here;
+  return `${here}; ${own.join(' and ')} ${own.length === 1 ? 'has a sign' : 'have signs'} of its own`;
+}
+
 /** What a sign at the clef does to the line; the last one also says how it names the key. */
 export function saySign(
   w: ClassWords,
   sign: SpelledNote,
-  places: number,
+  line: readonly PlacedNote[],
   atClef: Fifths | null = null,
   mode: 'major' | 'minor' = 'major',
 ): string {
-  const here = places === 0 ? 'none stands in this line' : `${numberWord(places)} here`;
+  const here = governedIn(w, sign, line);
   const text = `${w.note(sign)} in the signature alters every ${w.letter(sign.letter)}, in every octave: ${here}.`;
   const rule = atClef !== null && accidentalsOf(atClef).at(-1) === sign ? sayKeyRule(w, atClef, mode) : null;
   return rule ? `${text} ${rule}` : text;

@@ -7,7 +7,7 @@ import type { SpelledNote } from '../note/spelled';
 import type { Mode } from '../scale/mode';
 import { scaleOfMode } from '../scale/pattern';
 import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
-import type { ClassWords } from './class-words';
+import { type ClassWords, sayingOf } from './class-words';
 import type { SaidStep } from './say-method';
 import { sayStep } from './say-step';
 import { degreeIn, numberWord, signCount } from './vocabulary';
@@ -94,10 +94,10 @@ function capitalFirst(text: string): string {
 
 function takeOrderLine(w: ClassWords, { count, signs }: Key<'take-order'>): SaidStep {
   const order = count > 0 ? 'sharps' : 'flats';
-  const fact = w.sayings[order].trim();
+  const saying = sayingOf(w, order);
   return {
     text: `${capitalFirst(signCount(count))}, by the order of ${order}: ${w.noteList(signs)}.`,
-    reason: fact ? `‘${fact}’` : null,
+    reason: saying ? `‘${saying}’` : null,
   };
 }
 
@@ -152,6 +152,11 @@ function sevenLine(w: ClassWords, sharps: boolean): SaidStep {
 }
 
 type Write<Code extends WriteFact['code']> = Extract<WriteFact, { readonly code: Code }>;
+
+/** Why nothing stands on the staff. */
+export function sayNoSignature(count: number): string {
+  return `${capitalFirst(signCount(count))} would be needed. No such signature is printed: the signs stand at the notes.`;
+}
 
 /** One step of writing a signature. */
 export function sayWriteStep(w: ClassWords, fact: WriteFact): SaidStep {

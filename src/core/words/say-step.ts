@@ -1,7 +1,7 @@
 import type { Fact } from '../derive/fact';
 import { type Letter, letterAfter } from '../note/letter';
 import { fifths, type SpelledNote } from '../note/spelled';
-import type { ClassWords } from './class-words';
+import { type ClassWords, sayingOf } from './class-words';
 import { type SaidStep, sayMethodStep } from './say-method';
 import { sayKeyRule } from './say-rule';
 import { capital, numberWord, signCount } from './vocabulary';
@@ -207,9 +207,9 @@ function signsLine(w: ClassWords, { signs, count }: Of<'take-signs'>): SaidStep 
     return plain(`Counted on past seven, the order of ${order} leaves ${names}.`);
   }
   const first = Math.abs(count) === 1 ? 'the first' : `the first ${numberWord(Math.abs(count))}`;
-  const fact = w.sayings[order].trim();
+  const saying = sayingOf(w, order);
   const rule = w.settings.hints === 'student' ? sayKeyRule(w, fifths(count), 'major') : null;
-  const reasons = [fact ? `‘${fact}’` : null, rule].filter((each) => each !== null);
+  const reasons = [saying ? `‘${saying}’` : null, rule].filter((each) => each !== null);
   return {
     text: `From the order of ${order} take ${first}: ${names}.`,
     reason: reasons.length > 0 ? reasons.join(' ') : null,

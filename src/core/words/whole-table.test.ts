@@ -16,8 +16,15 @@ import { NAMED_SCALE_IDS, type ScaleId } from '../scale/pattern';
 import { relatedKeys } from '../scale/related';
 import { type Scale, scaleNamed } from '../scale/scale';
 import { impossiblePairs } from '../school/pairs';
-import { CHOICES, SETTING_NAMES, type Settings, USUAL_SETTINGS } from '../school/settings';
-import { type ClassWords, ENGLISH, wordsOf } from './class-words';
+import {
+  type Audience,
+  CHOICES,
+  NO_SAYINGS,
+  SETTING_NAMES,
+  type Settings,
+  USUAL_SETTINGS,
+} from '../school/settings';
+import { type ClassWords, ENGLISH, sayingOf, wordsOf } from './class-words';
 import { LEFT_BEHIND } from './left-behind.test-data';
 import { MARK_SAYINGS } from './mark-sayings.test-data';
 import { ORBIT_SAYINGS } from './orbit-sayings.test-data';
@@ -291,8 +298,8 @@ function theoryIn(w: ClassWords, questions = QUESTIONS): readonly string[] {
       [true, false, null].map((holds) => sayCheck(w, { check, holds, at: [], sum: 12 })),
     ),
     ...line.map((_, place) => sayPlace(w, line, place, 'minor')),
-    saySign(w, note('D#'), 1, fifths(4), 'minor'),
-    saySign(w, note('Bb'), 1, fifths(-1)),
+    saySign(w, note('D#'), line, fifths(4), 'minor'),
+    saySign(w, note('Bb'), line, fifths(-1)),
     ...[-3, -1, 3].flatMap((count) => [
       sayKeyRule(w, fifths(count), 'major'),
       sayKeyRule(w, fifths(count), 'minor'),
@@ -447,13 +454,26 @@ describe('every word in every school', () => {
   });
 
   it('says a class’s own saying where the order is taken', () => {
-    const sayings = { sharps: 'Fog covers grey docks and every boat', flats: '' };
+    const sayings = { ...NO_SAYINGS, sharps: 'Fog covers grey docks and every boat' };
     const w = wordsOf(USUAL_SETTINGS, sayings);
     const steps = derive(scaleOf('E', 'major'), 'up', 'signature')?.steps ?? [];
     const taken = steps.find(({ fact }) => fact.code === 'take-signs');
     expect(taken && stepText(w, taken.fact)).toBe(
       'From the order of sharps take the first four: F♯ C♯ G♯ D♯. ‘Fog covers grey docks and every boat’',
     );
+    // One made for children is not said to adults, nor the other way round.
+    const said = (hints: Settings['hints'], sharpsFor: Audience) =>
+      sayingOf(wordsOf({ ...USUAL_SETTINGS, hints }, { ...sayings, sharpsFor }), 'sharps') !== '';
+    expect([said('child', 'children'), said('child', 'adults'), said('child', 'everybody')]).toEqual([
+      true,
+      false,
+      true,
+    ]);
+    expect([said('student', 'children'), said('student', 'adults'), said('learner', 'everybody')]).toEqual([
+      false,
+      true,
+      true,
+    ]);
   });
 });
 

@@ -162,8 +162,12 @@ describe('a note that is pointed at', () => {
   });
 
   it('is governed by a sign of the signature in every octave', () => {
-    expect(saySign(ENGLISH, noteNamed('F#'), 1)).toBe(
+    expect(saySign(ENGLISH, noteNamed('F#'), line('G', 'major'))).toBe(
       'F♯ in the signature alters every F, in every octave: one here.',
+    );
+    // B♮ stands where C minor's signature has B♭, and the sign governs nothing.
+    expect(saySign(ENGLISH, noteNamed('Bb'), line('C', 'harmonic-minor'))).toBe(
+      'B♭ in the signature alters every B, in every octave: none here; B♮ has a sign of its own.',
     );
   });
 });

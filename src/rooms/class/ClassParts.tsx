@@ -99,7 +99,9 @@ export function ClassParts(props: Props) {
                 onLeave={onLeave}
               />
             ))}
-            {part.index === WITH_SAYINGS && group && <SayingsCard group={group} onType={actions.say} />}
+            {part.index === WITH_SAYINGS && group && (
+              <SayingsCard group={group} onType={actions.say} onWhom={actions.sayFor} />
+            )}
           </div>
         )}
         {part.kind === 'people' && group && (

@@ -1,5 +1,5 @@
 import { makingRoomFor } from '@/core/school/pairs';
-import { type SettingName, type Settings, withSetting } from '@/core/school/settings';
+import { type Audience, type SettingName, type Settings, withSetting } from '@/core/school/settings';
 import type { ClassWords } from '@/core/words/class-words';
 import { classRoomWords } from '@/core/words/screen/class';
 import { deriveWords } from '@/core/words/screen/derive';
@@ -108,6 +108,8 @@ export function useClassActions({ w, group, spoken, school, choose, refuse, tell
     },
     say: (order: 'sharps' | 'flats', text: string) =>
       edit(({ sayings }) => ({ sayings: { ...sayings, [order]: text } })),
+    sayFor: (order: 'sharps' | 'flats', audience: Audience) =>
+      edit(({ sayings }) => ({ sayings: { ...sayings, [`${order}For`]: audience } })),
     remove: async () => {
       if (!group) return;
       await school.change((data) => deletingGroup(data, group));

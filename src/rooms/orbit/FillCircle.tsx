@@ -1,4 +1,4 @@
-import { Check, RotateCcw } from 'lucide-react';
+import { Check, Pencil, RotateCcw } from 'lucide-react';
 import { type KeyboardEvent, useMemo, useRef } from 'react';
 import { placesOf } from '@/core/harmony/circle';
 import { sayFilled } from '@/core/words/say-circle';
@@ -28,8 +28,9 @@ export function FillCircle({ sentence }: Props) {
       fillOrder(
         sentence.size,
         placesOf(sentence.size).map(({ count }) => count),
+        wayOf(w),
       ),
-    [sentence.size],
+    [sentence.size, w],
   );
   const fill = useFill(sentence);
   const judged = judgeAll(w, sentence, places, fill.written);
@@ -49,10 +50,17 @@ export function FillCircle({ sentence }: Props) {
           {fill.left === null ? say.taken(clock(fill.passed)) : say.left(clock(fill.left))}
         </p>
         <div className="flex gap-2">
-          <button type="button" className="control" onClick={fill.check}>
-            <Check className="size-4" aria-hidden="true" />
-            {say.check}
-          </button>
+          {fill.checked && !fill.over ? (
+            <button type="button" className="control" onClick={fill.goOn}>
+              <Pencil className="size-4" aria-hidden="true" />
+              {say.goOn}
+            </button>
+          ) : (
+            <button type="button" className="control" onClick={fill.check} disabled={fill.over}>
+              <Check className="size-4" aria-hidden="true" />
+              {say.check}
+            </button>
+          )}
           <button type="button" className="control" onClick={fill.empty}>
             <RotateCcw className="size-4" aria-hidden="true" />
             {say.again}
@@ -152,6 +160,7 @@ function Ring({ sentence, places, fill, judged }: RingProps) {
               autoComplete="off"
               autoCapitalize="off"
               disabled={fill.over}
+              readOnly={fill.checked}
               style={{ left: x, top: y, width: layout.place * 2.05, height: layout.place * 1.5 }}
               onChange={(event) => fill.write(count, event.target.value)}
               onKeyDown={(event) => onward(event, count)}

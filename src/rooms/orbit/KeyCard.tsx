@@ -77,7 +77,10 @@ export function KeyCard({ it, readsOff, onReadOff }: Props) {
         className="flex flex-col items-start gap-1.5 border-t border-rule pt-2"
       >
         <h3 className="text-small text-quiet">{say.readOff}</h3>
-        <p>{sayReadOff(w, off)}</p>
+        <p>
+          {!printed && twin ? `${say.readOffTwin(keyName(w, twin))} ` : ''}
+          {sayReadOff(w, off)}
+        </p>
         {off.count !== 0 && (
           <button
             type="button"

@@ -17,7 +17,7 @@ import { useRoomShell } from '../common/use-room-shell';
 import { Notice } from '../derive/Notice';
 import { Card } from './Card';
 import { Centre } from './Centre';
-import { ORBIT_PATH, orbitHref, writeOrbit } from './orbit-address';
+import { ORBIT_PATH, orbitHref, readOrbit, writeOrbit } from './orbit-address';
 import { stepsOf } from './orbit-lines';
 import { type OrbitSentence, otherKind } from './orbit-sentence';
 import { type OrbitShare, sharesOf } from './orbit-share';
@@ -68,11 +68,12 @@ function atPlace(
 }
 
 function Room() {
-  const { sentence, problems, search } = useOrbit();
+  const { search } = useOrbit();
   const school = useSchool();
   const speech = useClass(school.state);
   const { words: w } = speech;
   const say = orbitWords(w);
+  const { sentence, problems } = useMemo(() => readOrbit(search, w.settings), [search, w]);
   const [word, setWord] = useState<string | null>(null);
   const [readsOff, setReadsOff] = useState(false);
   const [pointed, setPointed] = useState<number | null>(null);
@@ -97,7 +98,7 @@ function Room() {
     },
     pick: (id: string, value: string) => {
       setWord(null);
-      const next = withOrbitWord(writeOrbit(sentence), sentence, id, value);
+      const next = withOrbitWord(w, writeOrbit(sentence), sentence, id, value);
       if (typeof next === 'string') goToOrbit(next, 'finished');
       else if (next !== sentence) sayOrbit(next, 'finished');
     },
@@ -110,7 +111,7 @@ function Room() {
     say: (next: OrbitSentence) => sayOrbit(next, 'finished'),
     reading: (reading: RingReading) => {
       setReadsOff(false);
-      sayOrbit(otherKind(reading, sentence), 'finished');
+      sayOrbit(otherKind(reading, sentence, w.settings), 'finished');
     },
     /** One place round, or one step of a working. */
     onward: (way: 1 | -1) => {

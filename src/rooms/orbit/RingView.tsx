@@ -1,5 +1,6 @@
 import { memo, type PointerEvent, type ReactNode, useMemo, useRef } from 'react';
-import { keyAt } from '@/core/harmony/key';
+import { CIRCLE } from '@/core/harmony/circle';
+import { type Key, keyAt } from '@/core/harmony/key';
 import { keyName } from '@/core/words/say-key';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { spoken } from '@/core/words/spoken';
@@ -124,13 +125,22 @@ export const RingView = memo(function RingView({ ring, onPlace, onPoint, onRest,
 });
 
 /** A place as a voice names it: its key, its minor, its number of signs; as notes and chords the name alone. */
-function placeLabel({ w, reading, mode, minors, marks, minorMarks }: Ring, count: number): string {
+function placeLabel(ring: Ring, count: number): string {
+  const { w, reading, size, mode, minors, marks, minorMarks } = ring;
+  // On twelve places the foot has both its names.
+  const twin = size === 'twelve' ? (CIRCLE.find((place) => place.count === count)?.twin ?? null) : null;
+  const counts = [count, ...(twin === null ? [] : [twin])];
+  const nameAt = (of: Key['mode']) =>
+    counts.flatMap((each) => {
+      const key = keyAt(each, of);
+      return key ? [keyName(w, key)] : [];
+    });
   const badge = marks.get(count)?.badge;
   const minorBadge = minorMarks.get(count)?.badge;
-  if (reading === 'notes') return [placeName(w, count, 'major'), badge].filter(Boolean).join(', ');
-  const [key, minor] = [keyAt(count, mode), minors ? keyAt(count, 'minor') : null];
-  const name = key ? keyName(w, key) : '';
-  const small = minor ? [keyName(w, minor), minorBadge].filter(Boolean).join(' ') : '';
+  if (reading === 'notes')
+    return [...counts.map((each) => placeName(w, each, 'major')), badge].filter(Boolean).join(', ');
+  const name = nameAt(mode).join(', ');
+  const small = minors ? [nameAt('minor').join(', '), minorBadge].filter(Boolean).join(' ') : '';
   if (reading === 'chords') return [name, badge, small].filter(Boolean).join(', ');
-  return [name, signCount(count), small].filter(Boolean).join(', ');
+  return [name, ...counts.map(signCount), small].filter(Boolean).join(', ');
 }

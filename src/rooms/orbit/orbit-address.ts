@@ -7,6 +7,7 @@ import { readEnglishNote } from '@/core/note/parse';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
 import { MODES } from '@/core/scale/mode';
 import { TONICS } from '@/core/scale/tonic';
+import { USUAL_SETTINGS } from '@/core/school/settings';
 import type { AddressProblem } from '@/core/words/say-address';
 import { LONGEST_QUERY, QueryReader } from '../common/query-reader';
 import {
@@ -16,7 +17,9 @@ import {
   LONGEST_LINE,
   ORBIT_KINDS,
   type OrbitKind,
+  type OrbitSchool,
   type OrbitSentence,
+  sizeTaught,
 } from './orbit-sentence';
 
 /** Where the room lies. */
@@ -94,8 +97,8 @@ function readCount(reader: QueryReader, name: string, most: number): number {
   return Number(reader.choice(name, allowed, '1'));
 }
 
-/** Reads the query of the room. What cannot be read is named, and the rest still holds. */
-export function readOrbit(search: string): OrbitReading {
+/** Reads the query of the room. What cannot be read is named, and the rest still holds; what it leaves open is the class's. */
+export function readOrbit(search: string, school: OrbitSchool = USUAL_SETTINGS): OrbitReading {
   if (search.length > LONGEST_QUERY) {
     const problem = { code: 'address-too-long', length: search.length, limit: LONGEST_QUERY } as const;
     return { sentence: FIRST.keys, problems: [problem] };
@@ -104,10 +107,10 @@ export function readOrbit(search: string): OrbitReading {
   const kind = ORBIT_KINDS.find((each) => each === wanted) ?? 'keys';
   const reader = new QueryReader(search, ['see', ...PARAMETERS[kind]]);
   if (wanted !== null && kind !== wanted) reader.notAllowed('see', ORBIT_KINDS, kind);
-  return { sentence: readKind(reader, kind), problems: reader.problems };
+  return { sentence: readKind(reader, kind, school), problems: reader.problems };
 }
 
-function readKind(reader: QueryReader, kind: OrbitKind): OrbitSentence {
+function readKind(reader: QueryReader, kind: OrbitKind, school: OrbitSchool): OrbitSentence {
   switch (kind) {
     case 'keys':
       return { kind, key: readKey(reader, 'key', FIRST.keys.key) };
@@ -138,19 +141,19 @@ function readKind(reader: QueryReader, kind: OrbitKind): OrbitSentence {
         step: reader.step(),
       };
     case 'build':
-      return { kind, size: reader.choice('circle', CIRCLE_SIZES, 'fifteen'), step: reader.step() };
+      return { kind, size: reader.choice('circle', CIRCLE_SIZES, sizeTaught(school)), step: reader.step() };
     case 'fill':
       return {
         kind,
-        size: reader.choice('circle', CIRCLE_SIZES, 'fifteen'),
+        size: reader.choice('circle', CIRCLE_SIZES, sizeTaught(school)),
         mode: reader.choice('mode', FILL_MODES, 'major'),
         time: reader.choice('time', FILL_TIMES, 'untimed'),
       };
     case 'book':
       return {
         kind,
-        size: reader.choice('circle', CIRCLE_SIZES, 'fifteen'),
-        order: reader.choice('order', BOOK_ORDERS, 'fifths'),
+        size: reader.choice('circle', CIRCLE_SIZES, sizeTaught(school)),
+        order: reader.choice('order', BOOK_ORDERS, school.keyOrder),
         columns: readColumns(reader),
       };
   }

@@ -12,6 +12,7 @@ import { sayCarried, sayFifth, sayInverted, sayThreeWays } from '@/core/words/sa
 import { keyName, sayCounted, sayJar, sayNearness, sayNeighbour, sayReadOff } from '@/core/words/say-key';
 import type { SaidStep } from '@/core/words/say-method';
 import { sayStop } from '@/core/words/say-route';
+import { wayOf } from '@/engrave/ring';
 import type { OrbitSentence } from './orbit-sentence';
 import { waysOf } from './ring-of';
 
@@ -19,7 +20,8 @@ const plain = (text: string): SaidStep => ({ text, reason: null });
 
 /** The working of a sentence that is gone through step by step; empty for the others. */
 export function workingOf(w: ClassWords, sentence: OrbitSentence): readonly SaidStep[] {
-  if (sentence.kind === 'build') return buildCircle(sentence.size).map(({ fact }) => sayCircleStep(w, fact));
+  if (sentence.kind === 'build')
+    return buildCircle(sentence.size, wayOf(w)).map(({ fact }) => sayCircleStep(w, fact));
   if (sentence.kind !== 'spell') return [];
   const spelling = spellChord(sentence.root, sentence.quality);
   return spelling.ok

@@ -9,9 +9,9 @@ import { noteNamed } from '@/core/note/parse';
 import { MODES } from '@/core/scale/mode';
 import { TONICS } from '@/core/scale/tonic';
 import { CHOICES, USUAL_SETTINGS } from '@/core/school/settings';
-import { ENGLISH, wordsOf } from '@/core/words/class-words';
+import { type ClassWords, ENGLISH, wordsOf } from '@/core/words/class-words';
 import { readKey } from '@/core/words/read-key';
-import { keyName } from '@/core/words/say-key';
+import { keyName, sayCounted, sayJar } from '@/core/words/say-key';
 import { ringScene } from '@/engrave/ring';
 import { nearestPlace, ringLayout } from '@/engrave/ring-layout';
 import { takenByEnter } from '@/ui/sentence/words';
@@ -26,9 +26,11 @@ import {
   LONGEST_LINE,
   ORBIT_KINDS,
   type OrbitSentence,
+  otherKind,
 } from './orbit-sentence';
 import { orbitParts, orbitText, withOrbitWord } from './orbit-words';
 import { ringOf } from './ring-of';
+import { fillOrder, judgeAll } from './use-fill';
 
 const key: fc.Arbitrary<Key> = fc.record({
   tonic: fc.constantFrom(...TONICS),
@@ -129,7 +131,7 @@ describe('a sentence of the room', () => {
 
   it('changes one word at a time, and takes typed keys', () => {
     const changed = (sentence: OrbitSentence, id: string, value: string) => {
-      const next = withOrbitWord(writeOrbit(sentence), sentence, id, value);
+      const next = withOrbitWord(ENGLISH, writeOrbit(sentence), sentence, id, value);
       return typeof next === 'string' ? readOrbit(next).sentence : next;
     };
     expect(changed(FIRST.route, 'to', 'G minor')).toMatchObject({
@@ -169,13 +171,82 @@ describe('a key that is typed', () => {
     fc.assert(
       fc.property(key, anyWords, (each, w) => {
         const reading = readKey(w, keyName(w, each));
-        expect(reading).toEqual({ ok: true, key: each });
+        expect(reading).toEqual({ ok: true, key: each, said: true });
       }),
     );
     expect(readKey(ENGLISH, 'F#m')).toMatchObject({ key: { tonic: noteNamed('F#'), mode: 'minor' } });
     expect(readKey(ENGLISH, 'C loud')).toMatchObject({ ok: false });
     expect(readKey(ENGLISH, 'G## major')).toMatchObject({ ok: false });
     expect(readKey(ENGLISH, '')).toMatchObject({ ok: false });
+  });
+});
+
+describe('a class’s own circle', () => {
+  const twelve = { ...USUAL_SETTINGS, keysTaught: 'twelve', keyOrder: 'fourths', circle: 'fourths' } as const;
+
+  it('stands where an address leaves it open: so many keys, in its order', () => {
+    expect(readOrbit('?see=build', twelve).sentence).toMatchObject({ size: 'twelve' });
+    expect(readOrbit('?see=fill', twelve).sentence).toMatchObject({ size: 'twelve' });
+    expect(readOrbit('?see=book', twelve).sentence).toMatchObject({ size: 'twelve', order: 'fourths' });
+    expect(otherKind('book', FIRST.keys, twelve)).toMatchObject({ size: 'twelve', order: 'fourths' });
+    expect(readOrbit('?see=book&circle=fifteen&order=line', twelve).sentence).toMatchObject({
+      size: 'fifteen',
+      order: 'line',
+    });
+  });
+
+  it('is built and filled clockwise as it is drawn, flats first in fourths', () => {
+    const lines = linesOf(wordsOf(twelve), { kind: 'build', size: 'twelve', step: null });
+    expect(lines.slice(0, 3)).toEqual([
+      'C stands at the top: no sharps or flats.',
+      'C, a fourth up: F, one flat. Four letters, C D E F, and five half steps.',
+      'F, a fourth up: B♭, two flats. Four letters, F G A B, and five half steps. B alone is only six half steps away: it needs its flat.',
+    ]);
+    expect(fillOrder('fifteen', [-2, -1, 0, 1, 2], 1)).toEqual([0, 1, 2, -1, -2]);
+    expect(fillOrder('fifteen', [-2, -1, 0, 1, 2], -1)).toEqual([0, -1, -2, 1, 2]);
+  });
+
+  it('counts minors of their own from the minor without signs', () => {
+    const own = wordsOf({ ...USUAL_SETTINGS, minorCircle: 'own-circle' });
+    const minor = (tonic: string) => ({ tonic: noteNamed(tonic), mode: 'minor' }) as const;
+    expect(sayCounted(own, minor('C'))).toBe('Three places anticlockwise from A: three flats.');
+    expect(sayCounted(own, minor('A'))).toBe('A minor stands at the top: no sharps or flats.');
+    expect(sayCounted(ENGLISH, minor('C'))).toBe('Three places anticlockwise from C: three flats.');
+  });
+
+  it('says of two keys what the ear hears: the V of minor is in both, and equal keys sound alike', () => {
+    const key = (tonic: string, mode: 'major' | 'minor') => ({ tonic: noteNamed(tonic), mode });
+    for (const [from, to] of [
+      [key('G', 'minor'), key('D', 'major')],
+      [key('C', 'major'), key('C', 'minor')],
+      [key('A', 'minor'), key('A', 'major')],
+    ] as const)
+      expect(sayJar(from, to)).not.toContain('nothing leads over');
+    expect(sayJar(key('F#', 'major'), key('Gb', 'major'))).toBe(
+      'To the ear nothing changes: only the names are others.',
+    );
+    expect(sayJar(key('C', 'major'), key('A', 'minor'))).toBe(
+      'To the ear nothing changes but the home note.',
+    );
+  });
+
+  it('when blank wants the mode where it is said, the size of the letter, and each of two names', () => {
+    const verdict = (
+      w: ClassWords,
+      size: 'fifteen' | 'twelve',
+      mode: 'major' | 'minor',
+      at: number,
+      typed: string,
+    ) => judgeAll(w, { kind: 'fill', size, mode, time: 'untimed' }, [at], { [at]: typed })[0];
+    const small = wordsOf({ ...USUAL_SETTINGS, keyNames: 'case' });
+    expect(verdict(ENGLISH, 'fifteen', 'major', 0, 'C')?.verdict).toBe('right');
+    expect(verdict(ENGLISH, 'fifteen', 'major', 0, 'C major')?.verdict).toBe('right');
+    expect(verdict(ENGLISH, 'fifteen', 'major', 0, 'C minor')?.verdict).toBe('other-mode');
+    expect(verdict(small, 'fifteen', 'minor', -3, 'c')?.verdict).toBe('right');
+    expect(verdict(small, 'fifteen', 'minor', -3, 'C')?.verdict).toBe('other-mode');
+    expect(verdict(ENGLISH, 'twelve', 'major', 6, 'F#/Gb')?.verdict).toBe('right');
+    expect(verdict(ENGLISH, 'twelve', 'major', 6, 'F#/G')?.verdict).not.toBe('right');
+    expect(verdict(ENGLISH, 'twelve', 'major', 6, 'F#/Gx')?.verdict).not.toBe('right');
   });
 });
 

@@ -5,6 +5,7 @@ import type { Key } from '@/core/harmony/key';
 import { type BookColumn, type BookOrder, USUAL_COLUMNS } from '@/core/harmony/key-book';
 import { noteNamed } from '@/core/note/parse';
 import type { SpelledNote } from '@/core/note/spelled';
+import type { Settings } from '@/core/school/settings';
 
 /** Which keys a blank circle asks for. */
 export const FILL_MODES = ['major', 'minor'] as const;
@@ -96,10 +97,18 @@ export function keyOfSentence(sentence: OrbitSentence): Key {
   }
 }
 
+/** What a class's circle and key book are where a sentence does not say it. */
+export type OrbitSchool = Pick<Settings, 'keysTaught' | 'keyOrder'>;
+
+/** How many keys a class's circle has. */
+export function sizeTaught({ keysTaught }: Pick<Settings, 'keysTaught'>): CircleSize {
+  return keysTaught === 'twelve' ? 'twelve' : 'fifteen';
+}
+
 /** Another kind of sentence about the same key. */
-export function otherKind(kind: OrbitKind, sentence: OrbitSentence): OrbitSentence {
+export function otherKind(kind: OrbitKind, sentence: OrbitSentence, school: OrbitSchool): OrbitSentence {
   const key = keyOfSentence(sentence);
-  const size = 'size' in sentence && sentence.kind !== 'chords' ? sentence.size : FIRST.build.size;
+  const size = 'size' in sentence && sentence.kind !== 'chords' ? sentence.size : sizeTaught(school);
   switch (kind) {
     case 'keys':
       return { ...FIRST.keys, key };
@@ -118,6 +127,6 @@ export function otherKind(kind: OrbitKind, sentence: OrbitSentence): OrbitSenten
     case 'fill':
       return { ...FIRST.fill, size };
     case 'book':
-      return { ...FIRST.book, size };
+      return { ...FIRST.book, size, order: school.keyOrder };
   }
 }

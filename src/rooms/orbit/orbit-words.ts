@@ -243,13 +243,14 @@ const PARAMETER: Readonly<Record<string, string>> = { quality: 'chord' };
  * whole again, and a way that was chosen is left.
  */
 export function withOrbitWord(
+  w: ClassWords,
   search: string,
   sentence: OrbitSentence,
   id: string,
   value: string,
 ): OrbitSentence | string {
   const kind = ORBIT_KINDS.find((each) => each === value);
-  if ((id === 'kind' || id === 'reading') && kind) return otherKind(kind, sentence);
+  if ((id === 'kind' || id === 'reading') && kind) return otherKind(kind, sentence, w.settings);
   const query = new URLSearchParams(search);
   query.set(PARAMETER[id] ?? id, value);
   for (const gone of ['step', 'way', ...(id === 'key' ? ['degree'] : [])]) query.delete(gone);

@@ -16,19 +16,15 @@ import { degreeOf } from '@/core/scale/degree';
 import { practicalSignature } from '@/core/scale/signature';
 import type { ClassWords } from '@/core/words/class-words';
 import { chordSymbol } from '@/core/words/say-chord';
-import type { RingMark, RingQuestion } from '@/engrave/ring';
-import type { OrbitSentence } from './orbit-sentence';
+import { type RingMark, type RingQuestion, wayOf } from '@/engrave/ring';
+import { type OrbitSentence, sizeTaught } from './orbit-sentence';
 
 /** What the ring shows, without the room it has. */
 export type Ring = Omit<RingQuestion, 'width' | 'height'>;
 
 type Marks = Map<number, RingMark>;
 
-function sizeOf(w: ClassWords): CircleSize {
-  return w.settings.keysTaught === 'twelve' ? 'twelve' : 'fifteen';
-}
-
-function plain(w: ClassWords, size: CircleSize = sizeOf(w)): Ring {
+function plain(w: ClassWords, size: CircleSize = sizeTaught(w.settings)): Ring {
   return {
     w,
     reading: 'keys',
@@ -164,7 +160,7 @@ export function ringOf(w: ClassWords, sentence: OrbitSentence, readsOff: boolean
     case 'spell':
       return spellRing(w, sentence);
     case 'build': {
-      const steps = buildCircle(sentence.size);
+      const steps = buildCircle(sentence.size, wayOf(w));
       const now = steps[Math.min(sentence.step ?? steps.length, steps.length) - 1];
       const ring = plain(w, sentence.size);
       if (!now) return ring;

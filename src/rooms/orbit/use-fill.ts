@@ -34,17 +34,26 @@ function store(key: string, written: Written): void {
   }
 }
 
-/** The places of a blank circle in the order they are filled: by sharps from the top, then by flats. */
-export function fillOrder(size: CircleSize, places: readonly number[]): readonly number[] {
-  const up = places.filter((count) => count >= 0).toSorted((a, b) => a - b);
-  const down = places.filter((count) => count < 0).toSorted((a, b) => (size === 'twelve' ? a - b : b - a));
-  return [...up, ...down];
+/**
+ * The places of a blank circle in the order they are filled: clockwise from the top, then the other arm; on twelve once
+ * round.
+ *
+ * @param way 1 where clockwise goes by sharps, −1 where the circle is drawn in fourths
+ */
+export function fillOrder(size: CircleSize, places: readonly number[], way: 1 | -1): readonly number[] {
+  const turned = places.map((count) => count * way);
+  const first = turned.filter((count) => count >= 0).toSorted((a, b) => a - b);
+  const rest = turned.filter((count) => count < 0).toSorted((a, b) => (size === 'twelve' ? a - b : b - a));
+  return [...first, ...rest].map((count) => count * way || 0);
 }
 
 /** How a written name was judged, and whether it could be read at all. */
 export type Judged = ReturnType<typeof judgePlace> & { readonly typed: string; readonly unread: boolean };
 
-/** Judges every place. A name is read in the class's names; its mode may be written or left out. */
+/**
+ * Judges every place. A name is read in the class's names; its mode may be written or left out, but where the class
+ * writes minor keys small its letter says it.
+ */
 export function judgeAll(
   w: ClassWords,
   { size, mode }: Fill,
@@ -53,11 +62,17 @@ export function judgeAll(
 ): readonly Judged[] {
   return places.map((count) => {
     const typed = (written[String(count)] ?? '').trim();
-    // Two names of one place are written with a stroke between them; the first is judged.
-    const [first = ''] = typed.split(/[/,]/u);
-    const reading = first.trim() === '' ? null : readKey(w, first);
-    const note = reading?.ok ? reading.key.tonic : null;
-    return { ...judgePlace(note, count, mode, size), typed, unread: reading !== null && !reading.ok };
+    // Two names of one place are written with a stroke between them; each is judged.
+    const names = typed.split(/[/,]/u).filter((name) => name.trim() !== '');
+    const readings = names.map((name) => readKey(w, name));
+    const judged = readings.map((reading) =>
+      reading.ok
+        ? judgePlace(reading.key.tonic, count, mode, size, reading.said ? reading.key.mode : mode)
+        : judgePlace(null, count, mode, size),
+    );
+    const wrong = judged.find(({ verdict }) => verdict !== 'right');
+    const found = wrong ?? judged[0] ?? judgePlace(null, count, mode, size);
+    return { ...found, typed, unread: readings.some(({ ok }) => !ok) };
   });
 }
 
@@ -104,9 +119,16 @@ export function useFill(fill: Fill) {
           return next;
         });
       },
+      // What is checked stands still: the clock, and the fields.
       check: () => {
         setChecked(true);
         setStopped((before) => before ?? (began === null ? null : performance.now()));
+      },
+      goOn: () => {
+        setChecked(false);
+        if (stopped !== null) setBegan((start) => (start ?? stopped) + performance.now() - stopped);
+        setNow(performance.now());
+        setStopped(null);
       },
       empty: () => {
         store(key, {});
@@ -116,6 +138,6 @@ export function useFill(fill: Fill) {
         setStopped(null);
       },
     }),
-    [written, checked, passed, over, limit, began, key],
+    [written, checked, passed, over, limit, began, stopped, key],
   );
 }

@@ -8,12 +8,17 @@ import { deriveWords } from '@/core/words/screen/derive';
 import { useWords } from '@/ui/school/use-class';
 import { Rail } from '@/ui/surfaces/Rail';
 
-type Props = { readonly count: Fifths; readonly onCount: (count: Fifths) => void };
+type Props = {
+  readonly count: Fifths;
+  readonly onCount: (count: Fifths) => void;
+  /** To the relative key; null where no key is asked. */
+  readonly onRelative: (() => void) | null;
+};
 
 const NOTHING = () => {};
 
 /** The window of a signature on the line of fifths; slid along, it asks for another one. */
-export function CountRail({ count, onCount }: Props) {
+export function CountRail({ count, onCount, onRelative }: Props) {
   const { surfaces } = deriveWords(useWords());
   const shown = useMemo(() => {
     const tonic = ownerOf(count, 'major');
@@ -39,7 +44,7 @@ export function CountRail({ count, onCount }: Props) {
           const next = fifths(count + places);
           if (isPrintable(next)) onCount(next);
         }}
-        onRelative={NOTHING}
+        onRelative={onRelative}
         onRest={NOTHING}
       />
     </section>

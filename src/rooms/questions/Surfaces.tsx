@@ -1,7 +1,10 @@
+import { relativeKey } from '@/core/harmony/key';
 import { readDrawnOn } from '@/core/identify/drawn-signature';
 import type { Pitch } from '@/core/note/pitch';
 import { type Fifths, fifths, fifthsOf, noteAtFifths, type SpelledNote } from '@/core/note/spelled';
+import { PATTERNS, scaleOfMode } from '@/core/scale/pattern';
 import { isPrintable } from '@/core/scale/signature';
+import { sayNoSignature } from '@/core/words/say-signature';
 import { questionWords } from '@/core/words/screen/questions';
 import { useWords } from '@/ui/school/use-class';
 import type { Change } from '../common/address-store';
@@ -69,28 +72,38 @@ function KeySurfaces({ question, answer, at, onQuestion }: Props<'key'>) {
           />
         </div>
       </div>
-      {!drawn && <CountRail count={count} onCount={(next) => ask(next, 'passing')} />}
+      {!drawn && <CountRail count={count} onCount={(next) => ask(next, 'passing')} onRelative={null} />}
     </>
   );
 }
 
 function WriteSurfaces({ question, answer, at, onQuestion }: Props<'signature'>) {
+  const printed = isPrintable(answer.count);
   const pointed = answer.signs[at] ?? [];
-  const put = answer.put[at] ?? Math.abs(answer.count);
+  const put = printed ? (answer.put[at] ?? Math.abs(answer.count)) : 0;
   const slide = (count: Fifths) => {
     const tonic = noteAtFifths(fifthsOf(question.tonic) + count - answer.count);
     if (tonic) onQuestion({ ...question, tonic, step: null }, 'passing');
   };
+  const { mode } = PATTERNS[question.scale];
+  const other = relativeKey({ tonic: question.tonic, mode });
+  const toRelative = () =>
+    other &&
+    onQuestion({ ...question, tonic: other.tonic, scale: scaleOfMode(other.mode), step: null }, 'finished');
   return (
     <>
       <OrderRows count={answer.count} taken={put} pointed={pointed} onTake={null} />
       <div
         className={`card grid grow content-center justify-items-center gap-x-6 gap-y-2 px-4 py-3 ${answer.clefs.length > 1 ? 'sm:grid-cols-2' : ''}`}
       >
-        <SignatureStaves clefs={answer.clefs} count={answer.count} put={put} pointed={pointed} />
+        {printed ? (
+          <SignatureStaves clefs={answer.clefs} count={answer.count} put={put} pointed={pointed} />
+        ) : (
+          <p>{sayNoSignature(answer.count)}</p>
+        )}
       </div>
-      {isPrintable(answer.count) && answer.clefs.length < 3 && (
-        <CountRail count={answer.count} onCount={slide} />
+      {printed && answer.clefs.length < 3 && (
+        <CountRail count={answer.count} onCount={slide} onRelative={other ? toRelative : null} />
       )}
     </>
   );

@@ -24,7 +24,7 @@ export type QuestionAnswer = {
   readonly put: readonly (number | null)[];
   /** For each line the places of the notes it points at. */
   readonly places: readonly (readonly number[])[];
-  /** The signature that is asked for or written; 0 signs where none can be printed. */
+  /** The signature that is asked for or written; past seven signs none is printed. */
   readonly count: Fifths;
   readonly clefs: readonly Clef[];
   readonly owners: readonly KeyOwner[];
@@ -94,8 +94,15 @@ export function answerOf(w: ClassWords, question: Question): QuestionAnswer {
         signs: steps.map(({ put }, at) => (put > (steps[at - 1]?.put ?? 0) ? [put - 1] : [])),
         put: steps.map(({ put }) => put),
         places: steps.map(() => []),
-        count: isPrintable(count) ? count : fifths(0),
-        clefs: clefs === 'both' ? ['treble', 'bass'] : clefs === 'all' ? CLEFS : [clefs],
+        count,
+        // A signature of more than seven signs is never printed.
+        clefs: !isPrintable(count)
+          ? []
+          : clefs === 'both'
+            ? ['treble', 'bass']
+            : clefs === 'all'
+              ? CLEFS
+              : [clefs],
       };
     }
     case 'name': {

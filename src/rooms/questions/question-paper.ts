@@ -1,4 +1,6 @@
+import { risingRow } from '@/core/exercise/kinds/on-scale';
 import { nearest } from '@/core/identify/note-entry';
+import { isPrintable } from '@/core/scale/signature';
 import type { ClassWords } from '@/core/words/class-words';
 import { modeKey } from '@/core/words/say-signature';
 import { questionWords } from '@/core/words/screen/questions';
@@ -17,6 +19,10 @@ export async function staffOf(w: ClassWords, question: Question): Promise<Scene>
   if (question.kind === 'name') return engraveNotes(nearest(question.notes), 'treble', WIDTH);
   if (question.kind === 'key' && question.drawn) return engraveSigns('treble', question.drawn, WIDTH);
   const { clefs, count } = answerOf(w, question);
+  if (question.kind === 'signature' && !isPrintable(count)) {
+    // The signs stand at the notes, and so the notes are drawn.
+    return engraveNotes(nearest(risingRow(question.tonic, question.scale)), 'treble', WIDTH);
+  }
   return engraveSignature(clefs[0] ?? 'treble', count, WIDTH);
 }
 

@@ -1,5 +1,6 @@
+import { isPrintable } from '@/core/scale/signature';
 import type { ClassWords } from '@/core/words/class-words';
-import { modeKey } from '@/core/words/say-signature';
+import { modeKey, sayNoSignature } from '@/core/words/say-signature';
 import { signCount } from '@/core/words/vocabulary';
 import { type Shared, SVG_TYPE, shareFile, sharePicture, shareText } from '../common/share-as';
 import type { Question } from '../derive/sentence/question';
@@ -29,7 +30,7 @@ function answerText(w: ClassWords, question: Question): string {
       ? owners.map(({ tonic, mode }) => modeKey(w, tonic, mode))
       : question.kind === 'name'
         ? names.map(({ tonic, scale }) => w.scale(tonic, scale))
-        : [signCount(count)];
+        : [signCount(count), ...(isPrintable(count) ? [] : [sayNoSignature(count)])];
   return [questionText(w, question), found.join(', ')].filter(Boolean).join('\n');
 }
 

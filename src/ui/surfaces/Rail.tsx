@@ -18,8 +18,8 @@ type Props = {
   readonly line: readonly { readonly pitch: { readonly note: Scale['tonic'] } }[];
   /** The window is to move along the line of fifths by so many places. */
   readonly onSlide: (places: number) => void;
-  /** The tonic is to move inside the window: to the relative key. */
-  readonly onRelative: () => void;
+  /** The tonic is to move inside the window: to the relative key; null where that is not asked. */
+  readonly onRelative: (() => void) | null;
   /** The hand has let go: the change is finished. */
   readonly onRest: () => void;
 };
@@ -108,26 +108,28 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
             rx={24}
           />
         </g>
-        <g
-          role="button"
-          tabIndex={0}
-          className="scene-hit"
-          aria-label={say.toRelative(spokenScale(w, scale))}
-          onClick={onRelative}
-          onKeyDown={(event) => {
-            if (!['Enter', ' ', 'ArrowLeft', 'ArrowRight'].includes(event.key)) return;
-            event.preventDefault();
-            event.stopPropagation();
-            onRelative();
-          }}
-        >
-          <circle
-            className="scene-focus"
-            cx={(fifthsOf(scale.tonic) - start + 0.5) * column}
-            cy={38}
-            r={column * 0.55}
-          />
-        </g>
+        {onRelative && (
+          <g
+            role="button"
+            tabIndex={0}
+            className="scene-hit"
+            aria-label={say.toRelative(spokenScale(w, scale))}
+            onClick={onRelative}
+            onKeyDown={(event) => {
+              if (!['Enter', ' ', 'ArrowLeft', 'ArrowRight'].includes(event.key)) return;
+              event.preventDefault();
+              event.stopPropagation();
+              onRelative();
+            }}
+          >
+            <circle
+              className="scene-focus"
+              cx={(fifthsOf(scale.tonic) - start + 0.5) * column}
+              cy={38}
+              r={column * 0.55}
+            />
+          </g>
+        )}
       </SceneView>
     </div>
   );

@@ -133,14 +133,13 @@ function hitsOf(w: ClassWords, scene: Scene, { scale, line, atClef }: WrittenSca
       return [{ id: key, x: glyph.x + 8, y: glyph.y, r: 15, label: sayPlace(w, line, index, mode) }];
     const sign = atClef ? accidentalsOf(atClef)[index] : undefined;
     if (!sign) return [];
-    const governed = line.filter(({ pitch }) => pitch.note.letter === sign.letter).length;
     return [
       {
         id: key,
         x: glyph.x + 5,
         y: glyph.y,
         r: 8,
-        label: saySign(w, sign, governed, atClef, mode === 'minor' ? 'minor' : 'major'),
+        label: saySign(w, sign, line, atClef, mode === 'minor' ? 'minor' : 'major'),
       },
     ];
   });

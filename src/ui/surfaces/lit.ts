@@ -6,11 +6,11 @@ export type Lit =
   | { readonly kind: 'place'; readonly place: number }
   | { readonly kind: 'sign'; readonly sign: SpelledNote };
 
-/** The places of the line that light up for it. */
+/** The places of the line that light up for it: of a sign those that sound as it says, and none that a sign of its own frees. */
 export function litPlaces(lit: Lit | null, line: readonly PlacedNote[]): ReadonlySet<number> {
   if (!lit) return new Set();
   if (lit.kind === 'place') return new Set([lit.place]);
-  return new Set(line.flatMap(({ pitch }, place) => (pitch.note.letter === lit.sign.letter ? [place] : [])));
+  return new Set(line.flatMap(({ pitch }, place) => (pitch.note === lit.sign ? [place] : [])));
 }
 
 /**

@@ -49,6 +49,9 @@ const SAYINGS = {
   missing: (letters: string) => `Still to come: ${letters}.`,
   wrong: (word: string, letter: string) =>
     letter ? `‘${word}’ should begin with ${letter}.` : `‘${word}’ is one word too many.`,
+  whom: (saying: string) => `${saying}: for whom`,
+  audiences: { everybody: 'For everybody', children: 'For children', adults: 'For adults' },
+  unsaid: 'This class’s hints are not for them, so it is not said.',
 } as const;
 
 const SAFE = {

@@ -41,6 +41,7 @@ const FILL = {
   top: 'at the top',
   hint: 'Write a name, Enter goes on to the next place. Start at the top.',
   check: 'Check',
+  goOn: 'Go on',
   again: 'Empty it',
   of: (right: number, all: number) => `${right} of ${all} right.`,
   all: (all: number) => `All ${all} places are right.`,
@@ -187,6 +188,7 @@ function about(w: ClassWords) {
     showReadOff: 'Show on the circle',
     hideReadOff: 'Back to the keys',
     theoretical: 'Theoretical: its signature would need more than seven signs.',
+    readOffTwin: (twin: string) => `These are the signs of ${twin}, which is written instead.`,
     go: (key: string) => `Go to ${key}`,
   };
 }

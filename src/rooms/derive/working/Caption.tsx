@@ -7,7 +7,7 @@ import { sayRelated } from '@/core/words/say-related';
 import { theoreticalNote } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
 import { useWords } from '@/ui/school/use-class';
-import { type Lit, litPlaces } from '@/ui/surfaces/lit';
+import type { Lit } from '@/ui/surfaces/lit';
 import { legendGaps, MoonLegend } from '@/ui/surfaces/MoonLegend';
 import { SentenceLink } from '../sentence/SentenceLink';
 import { type Beside, type DeriveSentence, fitting } from '../sentence/sentence';
@@ -68,7 +68,6 @@ function captionText(
   { scale, written: { line, atClef } }: DeriveView,
 ): string | null {
   const mode = scale.id && PATTERNS[scale.id].mode;
-  if (lit.kind === 'sign')
-    return saySign(w, lit.sign, litPlaces(lit, line).size, atClef, mode === 'minor' ? 'minor' : 'major');
+  if (lit.kind === 'sign') return saySign(w, lit.sign, line, atClef, mode === 'minor' ? 'minor' : 'major');
   return lit.place < line.length ? sayPlace(w, line, lit.place, mode) : null;
 }
