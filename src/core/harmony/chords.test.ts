@@ -148,12 +148,16 @@ describe('the chords of a scale', () => {
   });
 
   it('fall by fifths in two, five, one, and every chord has its own dominant', () => {
-    expect(twoFiveOne(key('C'))?.map(({ notes }) => names(notes))).toEqual(['D F A C', 'G B D F', 'C E G B']);
-    expect(twoFiveOne(key('C', 'minor'))?.map(({ notes }) => names(notes))).toEqual([
-      'D F Ab C',
-      'G B D F',
-      'C Eb G Bb',
+    const moves = (of: Key) => twoFiveOne(of)?.moves.map(({ chord }) => names(chord.notes));
+    expect(moves(key('C'))).toEqual(['D F A C', 'G B D F', 'C E G B']);
+    // A mode is played over one of its parent's.
+    expect(moves(key('D', 'dorian'))).toEqual(moves(key('C')));
+    expect(twoFiveOne(key('D', 'dorian'))?.moves.map(({ over }) => over)).toEqual([
+      key('D', 'dorian'),
+      key('G', 'mixolydian'),
+      key('C'),
     ]);
+    expect(moves(key('C', 'minor'))).toEqual(['D F Ab C', 'G B D F', 'C Eb G Bb']);
     expect(names(dominantOf(noteNamed('A'), true)?.notes ?? [])).toBe('E G# B D');
   });
 });

@@ -1,7 +1,7 @@
 import type { SpelledNote } from '../note/spelled';
 import type { Settings } from '../school/settings';
-import { type Chord, chordOn } from './chord';
-import { type Key, keyNotes } from './key';
+import { type Chord, chordOn, TRIAD_OF } from './chord';
+import { type Key, keyNotes, relativeKey } from './key';
 import { type NumeralSchool, numeralOf, stackedOn } from './numeral';
 import { raisedSeventh } from './raised-seventh';
 
@@ -59,11 +59,38 @@ export function dominantOf(root: SpelledNote, seventh: boolean): Chord | null {
   return fifth ? chordOn(fifth, seventh ? 'dominant-seventh' : 'major') : null;
 }
 
-/** Two, five and one of a key, in sevenths: three chords whose roots fall by fifths. */
-export function twoFiveOne(key: Key): readonly Chord[] | null {
-  const notes = keyNotes(key);
-  if (!notes) return null;
-  const leading = key.mode === 'minor' ? raisedSeventh(key.tonic) : null;
+/** A chord of two, five, one, and the mode whose notes are those of its key begun on its root; null in minor. */
+export type Move = { readonly chord: Chord; readonly over: Key | null };
+
+/** Two, five and one in sevenths, whose roots fall by fifths, and the key they are of. */
+export type TwoFiveOne = { readonly of: Key; readonly moves: readonly Move[] };
+
+const OVER = ['dorian', 'mixolydian', 'major'] as const;
+
+/**
+ * Two, five and one of a key; of a mode those of its parent major, since a mode is played over one of them: dorian over
+ * two, mixolydian over five.
+ *
+ * @example twoFiveOne({ tonic: noteNamed('D'), mode: 'dorian' }).of.tonic === noteNamed('C') // true
+ */
+export function twoFiveOne(key: Key): TwoFiveOne | null {
+  const minor = key.mode === 'minor';
+  const of = minor || key.mode === 'major' ? key : relativeKey(key);
+  const notes = of && keyNotes(of);
+  if (!of || !notes) return null;
+  const leading = minor ? raisedSeventh(key.tonic) : null;
   const dominant = leading ? [...notes.slice(0, 6), leading] : notes;
-  return [stackedOn(notes, 1, 4), stackedOn(dominant, 4, 4), stackedOn(notes, 0, 4)];
+  const chords = [stackedOn(notes, 1, 4), stackedOn(dominant, 4, 4), stackedOn(notes, 0, 4)];
+  return {
+    of,
+    moves: chords.map((chord, at) => ({
+      chord,
+      over: minor ? null : { tonic: chord.root, mode: OVER[at] ?? 'major' },
+    })),
+  };
+}
+
+/** Whether a chord has a dominant: a diminished or augmented one is no home that a dominant leads to. */
+export function hasDominant({ quality }: Chord): boolean {
+  return TRIAD_OF[quality] === 'major' || TRIAD_OF[quality] === 'minor';
 }

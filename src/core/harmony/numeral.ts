@@ -53,7 +53,9 @@ export function numeralOf({ root, quality }: Chord, tonic: SpelledNote, school: 
     return flat + (small ? roman.toLowerCase() : roman) + sign + SEVENTH_SIGN[quality];
   }
   const word = { major: '', minor: ' min', diminished: half ? ' ' : dim, augmented: ' aug' }[triad];
-  return flat + roman + word + SEVENTH_SIGN[quality];
+  // After a word the seventh stands apart: `III aug maj7`.
+  const gap = word.length > 1 && SEVENTH_SIGN[quality].startsWith('maj') ? ' ' : '';
+  return flat + roman + word + gap + SEVENTH_SIGN[quality];
 }
 
 /** The `size` notes in thirds from a degree of seven notes up, counted from 0. */

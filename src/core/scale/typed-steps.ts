@@ -52,6 +52,10 @@ const STEP_NAMES: Readonly<Record<string, number>> = {
   semitone: 1,
   halbton: 1,
   a: 3,
+  ws: 2,
+  gt: 2,
+  hs: 1,
+  ht: 1,
   augmented: 3,
 };
 
@@ -77,7 +81,11 @@ function tokensOf(typed: string): readonly string[] {
     .replace(/\s*\+\s*/gu, '+')
     .split(/[\s,;|·‐-–-]+/u)
     .filter((token) => token !== '');
-  return tokens.flatMap((token) => (/^(?:[wthgsa1-4]{2,})$/u.test(token) ? [...token] : [token]));
+  return tokens.flatMap((token) => {
+    // Where H and G are notes, steps have two letters.
+    if (/^(?:[wh]s|[gh]t)+$/u.test(token)) return token.match(/../gu) ?? [];
+    return /^(?:[wthgsa1-4]{2,})$/u.test(token) ? [...token] : [token];
+  });
 }
 
 /** Any row of steps as it is typed, whatever it adds up to; or what could not be read. */

@@ -89,6 +89,12 @@ function keyWords(settings: Settings): Pick<ClassWords, 'keyTonic' | 'key' | 'sc
   };
 }
 
+/** Where `H` and `G` are notes, the letters of steps are told apart: `Hs`, `Ht` for a half step, `Ws`, `Gt` for a whole one. */
+function apart({ noteNames, stepWords }: Settings, letters: string): string {
+  if (noteNames !== 'german') return letters;
+  return letters.replace(/[WHG]/gu, (letter) => letter + (stepWords === 'german' ? 't' : 's'));
+}
+
 function build(settings: Settings, sayings: Sayings): ClassWords {
   const names = settings.noteNames;
   const { steps, letters, both, ...nouns } = STEP_WORDS[settings.stepWords];
@@ -112,7 +118,7 @@ function build(settings: Settings, sayings: Sayings): ClassWords {
     read: (typed) => readNote(names, typed),
     aStep,
     stepName: (semitones) => (semitones === 3 ? 'augmented second' : aStep(semitones).replace(/^a /u, '')),
-    stepLetters: (semitones) => letters[semitones] ?? '',
+    stepLetters: (semitones) => apart(settings, letters[semitones] ?? ''),
     figures: settings.stepWords === 'fractions' ? 'tones' : 'semitones',
     ...nouns,
     bothSteps: both,

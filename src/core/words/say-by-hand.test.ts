@@ -72,7 +72,9 @@ describe('what is said of a move by hand', () => {
     const german = wordsOf({ ...USUAL_SETTINGS, noteNames: 'german', stepWords: 'german' });
     const last = view(E_MAJOR, trying([{ degree: 2, way: 1 }])).moves[0];
     expect(last && sayMove(german, last).text).toBe('Raise F to Fis: E to Fis is a Ganzton.');
-    expect(sayHand(german, view(E_MAJOR, UNTOUCHED)).text).toBe('Now: H G G G H G G. Wanted: G G H G G G H.');
+    expect(sayHand(german, view(E_MAJOR, UNTOUCHED)).text).toBe(
+      'Now: Ht Gt Gt Gt Ht Gt Gt. Wanted: Gt Gt Ht Gt Gt Gt Ht.',
+    );
     const tones = wordsOf({ ...USUAL_SETTINGS, stepWords: 'tone-semitone' });
     expect(last && sayMove(tones, last).reason).toBe('It fits: the lower tetrachord wants a tone.');
   });

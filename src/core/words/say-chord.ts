@@ -1,8 +1,9 @@
 import type { Chord, ChordQuality } from '../harmony/chord';
 import type { ChordFact, ChordProblem } from '../harmony/chord-spelling';
-import type { KeyChord } from '../harmony/family';
+import type { KeyChord, TwoFiveOne } from '../harmony/family';
+import { fifthsOf } from '../note/spelled';
 import type { ClassWords } from './class-words';
-import { roundWord } from './say-key';
+import { keyName, roundWord } from './say-key';
 import type { SaidStep } from './say-method';
 import { numberWord } from './vocabulary';
 
@@ -113,13 +114,24 @@ function seventhLine(w: ClassWords, { root, to, below, refused }: Of<'chord-seve
   };
 }
 
-/** How the three chief chords of a key lie on the circle: the fourth degree's one place back, the fifth's one place on. */
-export function sayFamily(w: ClassWords, chords: readonly KeyChord[]): string {
+/**
+ * How the three chief chords of a key lie on the circle: the fourth degree's one place back, the fifth's one place on.
+ * Null where they do not, as in lydian and locrian.
+ */
+export function sayFamily(w: ClassWords, chords: readonly KeyChord[]): string | null {
   const [one, , , four, five] = chords;
   if (!one || !four || !five) throw new RangeError('a key has seven chords');
+  const at = (each: KeyChord) => fifthsOf(each.chord.root) - fifthsOf(one.chord.root);
+  if (at(four) !== -1 || at(five) !== 1) return null;
   const row = [four, one].map(({ chord }) => chordSymbol(w, chord)).join(', ');
   const sides = `${four.numeral} one place ${roundWord(w, -1)}, ${five.numeral} one place ${roundWord(w, 1)}`;
   return `${row} and ${chordSymbol(w, five.chord)} lie side by side: ${sides}.`;
+}
+
+/** Two, five, one of a key or of a mode's parent, and over each the mode with its notes. */
+export function sayTwoFiveOne(w: ClassWords, { of, moves }: TwoFiveOne): string {
+  const said = moves.map(({ chord, over }) => chordSymbol(w, chord) + (over ? ` (${keyName(w, over)})` : ''));
+  return `${keyName(w, of)}: ${said.join(', ')}`;
 }
 
 /** Why a chord cannot be spelled, and what to take instead. */

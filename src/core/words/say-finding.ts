@@ -40,11 +40,12 @@ export function sayThing(w: ClassWords, thing: Thing | null): string {
 type Said = { readonly want: string; readonly got: string; readonly place: string };
 
 function sentence(w: ClassWords, code: FindingCode, { want, got, place }: Said): string {
+  const child = w.settings.hints === 'child';
   switch (code) {
     case 'wrong-sign':
-      return `${got} given, ${want} expected: the ${w.letterWord} is right, the sign is not.`;
+      return `${got} given, ${want} expected${child ? '' : `: the ${w.letterWord} is right, the sign is not`}.`;
     case 'respelled':
-      return `${got} given, ${want} expected: it sounds the same on another ${w.letterWord}.`;
+      return `${got} given, ${want} expected${child ? '' : `: it sounds the same on another ${w.letterWord}`}.`;
     case 'wrong-note':
       return `${got} given, ${want} expected.`;
     case 'letter-skipped':
@@ -117,12 +118,22 @@ function placeOf({ code, index }: Finding, kind: KindId): string {
   return kind === 'steps' ? `as step ${index + 1}` : `after note ${index}`;
 }
 
+/** For students: how far a wrong sign is from the right one, and by which kind of half step. */
+function howFar(w: ClassWords, { code, expected, got }: Finding): string | null {
+  if (code !== 'wrong-sign' || expected?.is !== 'note' || got?.is !== 'note') return null;
+  const by = got.note.alteration - expected.note.alteration;
+  if (Math.abs(by) !== 1) return null;
+  return `That is a chromatic ${w.halfTerm} too ${by > 0 ? 'high' : 'low'}.`;
+}
+
 /** What is wrong at a place, in a sentence of its own. */
 export function sayFinding(w: ClassWords, finding: Finding, kind: KindId = 'scale'): string {
   const { code, expected, got } = finding;
-  return sentence(w, code, {
+  const said = sentence(w, code, {
     want: sayThing(w, expected),
     got: sayThing(w, got),
     place: placeOf(finding, kind),
   });
+  const deep = w.settings.hints === 'student' ? howFar(w, finding) : null;
+  return deep ? `${said} ${deep}` : said;
 }

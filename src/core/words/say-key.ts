@@ -31,9 +31,13 @@ export function roundWord(w: ClassWords, way: Way): string {
  * B minor.`
  */
 export function sayNeighbour(w: ClassWords, { key, newNote, oldNote }: Neighbour): string {
+  const { hints } = w.settings;
+  const change = `${keyName(w, key)} has ${w.noteWithSign(newNote)} for ${w.noteWithSign(oldNote)}`;
+  if (hints === 'child') return `${change}.`;
   const other = relativeKey(key);
   const there = other ? `, the ${w.degree(newNote, other.tonic)} of ${keyName(w, other)}` : '';
-  return `${keyName(w, key)} has ${w.noteWithSign(newNote)} for ${w.noteWithSign(oldNote)}: its ${w.degree(newNote, key.tonic)}${there}.`;
+  const stays = hints === 'student' ? ' The other six stay.' : '';
+  return `${change}: its ${w.degree(newNote, key.tonic)}${there}.${stays}`;
 }
 
 /** How a key's number of signs is counted from C: `Three places clockwise from C: three sharps.` */

@@ -4,13 +4,14 @@ import {
   chordsOfKey,
   chordsOfScale,
   dominantOf,
+  hasDominant,
   type KeyChord,
   twoFiveOne,
 } from '@/core/harmony/family';
 import { type Key, relativeKey, signatureOfKey } from '@/core/harmony/key';
 import type { SpelledNote } from '@/core/note/spelled';
 import { scaleNamed } from '@/core/scale/scale';
-import { chordName, chordSymbol, sayFamily } from '@/core/words/say-chord';
+import { chordName, chordSymbol, sayFamily, sayTwoFiveOne } from '@/core/words/say-chord';
 import { keyName } from '@/core/words/say-key';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { capital, signCount } from '@/core/words/vocabulary';
@@ -124,8 +125,9 @@ function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly
   const { chords: say } = orbitWords(w);
   if (!it) return null;
   const triads = chordsOfKey(home, 'triads', w.settings);
-  const dominant = dominantOf(it.chord.root, true);
+  const dominant = hasDominant(it.chord) ? dominantOf(it.chord.root, true) : null;
   const moves = twoFiveOne(home);
+  const family = sayFamily(w, triads);
   const scales = scalesFor(it.chord);
   return (
     <div className="flex flex-col gap-2">
@@ -144,11 +146,11 @@ function ChordInHand({ it, home }: { readonly it: KeyChord | undefined; readonly
           )}
         </div>
       </div>
-      <p className="text-small">{sayFamily(w, triads)}</p>
+      {family && <p className="text-small">{family}</p>}
       {moves && (
         <div className="flex flex-wrap items-baseline gap-x-3">
           <h3 className="text-small text-quiet">{say.twoFiveOne}</h3>
-          <div>{moves.map((chord) => chordSymbol(w, chord)).join(', ')}</div>
+          <div>{sayTwoFiveOne(w, moves)}</div>
         </div>
       )}
       <div>

@@ -1,17 +1,29 @@
+import { scalesFor } from '@/core/harmony/chord-scales';
 import { spellChord } from '@/core/harmony/chord-spelling';
 import { buildCircle, countedFifth, readOff } from '@/core/harmony/circle';
-import { chordsOfKey } from '@/core/harmony/family';
+import { chordsOfKey, chordsOfScale, dominantOf, hasDominant, twoFiveOne } from '@/core/harmony/family';
 import { carryLine } from '@/core/harmony/fifth-line';
-import { signatureOfKey } from '@/core/harmony/key';
+import {
+  enharmonicKey,
+  type Key,
+  keyAt,
+  keyNotes,
+  parallelKey,
+  relativeKey,
+  signatureOfKey,
+} from '@/core/harmony/key';
 import { neighbourOf } from '@/core/harmony/neighbour';
+import { MODES } from '@/core/scale/mode';
+import { scaleNamed } from '@/core/scale/scale';
 import { isPrintable } from '@/core/scale/signature';
 import type { ClassWords } from '@/core/words/class-words';
-import { chordSymbol, sayChordProblem, sayChordStep } from '@/core/words/say-chord';
+import { chordSymbol, sayChordProblem, sayChordStep, sayFamily, sayTwoFiveOne } from '@/core/words/say-chord';
 import { sayCircleStep } from '@/core/words/say-circle';
 import { sayCarried, sayFifth, sayInverted, sayThreeWays } from '@/core/words/say-fifth';
 import { keyName, sayCounted, sayJar, sayNearness, sayNeighbour, sayReadOff } from '@/core/words/say-key';
 import type { SaidStep } from '@/core/words/say-method';
 import { sayStop } from '@/core/words/say-route';
+import { orbitWords } from '@/core/words/screen/orbit';
 import { wayOf } from '@/engrave/ring';
 import type { OrbitSentence } from './orbit-sentence';
 import { waysOf } from './ring-of';
@@ -53,6 +65,73 @@ function routeLines(
   return [...sayNearness(w, from, to), sayJar(from, to), ...walked];
 }
 
+/** All that stands about a key: its place, neighbours, relations, owners of its signature, scale, chords. */
+function keyLines(w: ClassWords, key: Key): readonly string[] {
+  const { about: say } = orbitWords(w);
+  const count = signatureOfKey(key);
+  const around = ([1, -1] as const).flatMap((way) => neighbourOf(key, way) ?? []);
+  const related = [
+    [say.relative, relativeKey(key)],
+    [say.parallel, parallelKey(key)],
+    [say.enharmonic, enharmonicKey(key)],
+  ] as const;
+  const owners = MODES.filter((mode) => mode !== key.mode).flatMap((mode) => keyAt(count, mode) ?? []);
+  const chords = chordsOfKey(key, 'triads', w.settings).map(({ chord }) => chordSymbol(w, chord));
+  return [
+    [sayCounted(w, key), ...(isPrintable(count) ? [] : [say.theoretical])].join(' '),
+    ...around.map((each) => sayNeighbour(w, each)),
+    ...related.flatMap(([name, other]) => (other ? [`${name}: ${keyName(w, other)}.`] : [])),
+    `${say.owners}: ${owners.map((owner) => keyName(w, owner)).join(', ')}.`,
+    `${say.scale}: ${w.noteList(keyNotes(key) ?? [])}.`,
+    `${say.chords}: ${chords.join(' ')}.`,
+    ...(isPrintable(count) ? [sayReadOff(w, readOff(count))] : []),
+  ];
+}
+
+/** The chords of a key with their numerals there and in its relative, minor's other forms, and what belongs to one. */
+function chordLines(
+  w: ClassWords,
+  { key, size, degree }: Extract<OrbitSentence, { readonly kind: 'chords' }>,
+): readonly string[] {
+  const { chords: say } = orbitWords(w);
+  const chords = chordsOfKey(key, size, w.settings);
+  const relative = relativeKey(key);
+  const others = relative ? chordsOfKey(relative, size, w.settings) : [];
+  const rows = chords.map(({ numeral, chord }) => {
+    const there = others.find(
+      ({ chord: other }) => other.root === chord.root && other.quality === chord.quality,
+    );
+    const also = there && relative ? `; ${say.inRelative(keyName(w, relative))}: ${there.numeral}` : '';
+    return `${numeral}: ${chordSymbol(w, chord)}, ${w.noteList(chord.notes)}${also}`;
+  });
+  const forms = key.mode === 'minor' ? (['harmonic-minor', 'melodic-minor'] as const) : [];
+  const minors = forms.flatMap((form) => {
+    const reading = scaleNamed(key.tonic, form);
+    if (!reading.ok) return [];
+    const made = chordsOfScale(reading.scale.ascending.slice(0, 7), size, w.settings);
+    return [
+      `${w.scaleWord(form)}: ${made.map(({ numeral, chord }) => `${numeral} ${chordSymbol(w, chord)}`).join(', ')}`,
+    ];
+  });
+  const inHand = (chords[degree - 1] ?? chords[0])?.chord;
+  const dominant = inHand && hasDominant(inHand) ? dominantOf(inHand.root, true) : null;
+  const moves = twoFiveOne(key);
+  return [
+    ...rows,
+    ...minors,
+    ...(inHand && dominant ? [`${say.dominant(chordSymbol(w, inHand))}: ${chordSymbol(w, dominant)}`] : []),
+    ...[sayFamily(w, chordsOfKey(key, 'triads', w.settings))].filter((line) => line !== null),
+    ...(moves ? [`${say.twoFiveOne}: ${sayTwoFiveOne(w, moves)}`] : []),
+    ...(inHand
+      ? [
+          `${say.scales(chordSymbol(w, inHand))}: ${scalesFor(inHand)
+            .map(({ tonic, scale }) => w.scale(tonic, scale))
+            .join(', ')}`,
+        ]
+      : []),
+  ];
+}
+
 /** Everything a sentence is answered with, as lines of text for paper, for a slide and for a voice. */
 export function linesOf(w: ClassWords, sentence: OrbitSentence): readonly string[] {
   switch (sentence.kind) {
@@ -61,20 +140,10 @@ export function linesOf(w: ClassWords, sentence: OrbitSentence): readonly string
       return workingOf(w, sentence).map(({ text, reason }) => [text, reason].filter(Boolean).join(' '));
     case 'route':
       return routeLines(w, sentence);
-    case 'keys': {
-      const { key } = sentence;
-      const count = signatureOfKey(key);
-      const around = ([1, -1] as const).flatMap((way) => neighbourOf(key, way) ?? []);
-      return [
-        sayCounted(w, key),
-        ...around.map((each) => sayNeighbour(w, each)),
-        ...(isPrintable(count) ? [sayReadOff(w, readOff(count))] : []),
-      ];
-    }
+    case 'keys':
+      return keyLines(w, sentence.key);
     case 'chords':
-      return chordsOfKey(sentence.key, sentence.size, w.settings).map(
-        ({ numeral, chord }) => `${numeral}: ${chordSymbol(w, chord)}, ${w.noteList(chord.notes)}`,
-      );
+      return chordLines(w, sentence);
     case 'notes': {
       const [up, down] = [countedFifth(sentence.note, 1), countedFifth(sentence.note, -1)];
       return [

@@ -9,7 +9,14 @@ import { orbitItem } from '../orbit/orbit-paper';
 import { questionItem } from '../questions/question-paper';
 import { markAt, orbitAt, searchOf } from './kept-text';
 
-function itemOf(w: ClassWords, { address, name }: Kept): Promise<PaperItem> {
+/** What is kept as a part of a handout, with the note that stands with it. */
+async function itemOf(w: ClassWords, kept: Kept): Promise<PaperItem> {
+  const item = await sheetOf(w, kept);
+  const note = kept.note.trim();
+  return note === '' ? item : { ...item, closing: [item.closing, note].filter(Boolean).join(' ') };
+}
+
+function sheetOf(w: ClassWords, { address, name }: Kept): Promise<PaperItem> {
   const orbit = orbitAt(address);
   if (orbit) return orbitItem(w, orbit, name);
   const mark = markAt(address);
@@ -19,7 +26,7 @@ function itemOf(w: ClassWords, { address, name }: Kept): Promise<PaperItem> {
   return paperItem(w, { ...readAddress(search).sentence, beside: null }, name, false);
 }
 
-/** What is kept for a lesson as one handout. The teacher's notes stay with the teacher. */
+/** What is kept for a lesson as one handout, each with its note. */
 export async function handoutOf(
   w: ClassWords,
   head: string,

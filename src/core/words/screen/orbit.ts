@@ -68,7 +68,7 @@ const BOOK = {
     modes: 'Other modes',
     notes: 'Notes of the major',
     newNote: 'New sign',
-    parallel: 'Parallel of the major',
+    parallel: 'Parallel minor',
     enharmonic: 'Sounds like',
   },
 } as const;
@@ -216,7 +216,7 @@ function words(w: ClassWords) {
     line: { note: 'Line', perfect: 'A fifth higher', own: 'In the key', few: 'Write some notes.' },
     route: ROUTE,
     fill: FILL,
-    book: BOOK,
+    book: { ...BOOK, heads: { ...BOOK.heads, parallel: capital(w.parallel('minor')) } },
     share: SHARE,
     keysSheet: KEYS_SHEET,
   };
