@@ -6,13 +6,15 @@ import { isTyped, scaleAsked } from '../scale/asked';
 import { SCALE_IDS } from '../scale/pattern';
 import { TONICS } from '../scale/tonic';
 import type { ClassWords } from '../words/class-words';
-import { METHOD_LEXICON, PLACE_LEXICON } from './lexicon';
+import { readNotes } from '../words/read-notes';
+import { known, METHOD_LEXICON, PLACE_LEXICON } from './lexicon';
 import { orbitReadings, unspelledChord } from './orbit-phrase';
 import type { Asked, AskProblem, AskReading } from './reading';
 import { relationReadings } from './relation-phrase';
 import { type ScalePhrase, scalePhrases, stepsPhrase } from './scale-phrase';
 import { countPhrase, lastSignPhrase, withoutSignature } from './signature-phrase';
-import { isKnownWord, notesAt, wordsOfLine } from './words-of-line';
+import { theoryReadings } from './theory-phrase';
+import { isKnownWord, wordsOfLine } from './words-of-line';
 
 /** The longest line that is read, in characters. */
 const ASK_LIMIT = 240;
@@ -22,18 +24,12 @@ const HOME = noteNamed('C');
 
 const NAMING = new Set(['what', 'is', 'name', 'notes', 'the', 'which', 'scale', 'has', 'are']);
 
-/** Three notes or more and nothing else: `F G Ab Bb C Db E F`. */
+/** Three notes or more and nothing else: `F G Ab Bb C Db E F`, `cdefgabc`. */
 function notesIn(w: ClassWords, words: readonly string[]): readonly SpelledNote[] | null {
   const start = words.findIndex((word) => !NAMING.has(word.toLowerCase()));
-  const notes: SpelledNote[] = [];
-  let at = Math.max(0, start);
-  while (at < words.length) {
-    const [longest] = [...notesAt(w, words, at)].reverse();
-    if (!longest || notes.length >= MOST_NOTES) return null;
-    notes.push(longest.note);
-    at += longest.taken;
-  }
-  return notes.length >= 3 ? notes : null;
+  const reading = readNotes(w, words.slice(Math.max(0, start)).join(' '));
+  if (!reading.ok || reading.notes.length < 3 || reading.notes.length > MOST_NOTES) return null;
+  return reading.notes.some(({ octave }) => octave !== null) ? null : reading.notes.map(({ note }) => note);
 }
 
 function notesReadings(w: ClassWords, words: readonly string[]): readonly AskReading[] {
@@ -61,7 +57,10 @@ function compareReadings(w: ClassWords, text: string): readonly AskReading[] {
   const found = sides(text);
   if (!found) return [];
   const [left, right] = found.map(wordsOfLine) as [readonly string[], readonly string[]];
-  const method = METHOD_LEXICON[(right.filter((word) => word.toLowerCase() !== 'by')[0] ?? '').toLowerCase()];
+  const method = known(
+    METHOD_LEXICON,
+    (right.filter((word) => word.toLowerCase() !== 'by')[0] ?? '').toLowerCase(),
+  );
   const [one, second] = [spellable(scalePhrases(w, left)), spellable(scalePhrases(w, right))];
   const first = one[0];
   if (!first) return [];
@@ -118,13 +117,15 @@ export function ask(w: ClassWords, text: string): Asked {
   if (text.length > ASK_LIMIT) return problem({ code: 'ask-long', length: text.length, limit: ASK_LIMIT });
   const words = wordsOfLine(text);
   if (words.length === 0) return read([]);
-  const place = PLACE_LEXICON[words.join(' ').toLowerCase()];
+  const place = known(PLACE_LEXICON, words.join(' ').toLowerCase());
   if (place) return read([{ kind: 'place', place }]);
   const marked = markReadings(w, words);
   if (marked.length > 0) return read(marked);
   const compared = compareReadings(w, text);
   if (compared.length > 0) return read(compared);
   const orbit = orbitReadings(w, text, words);
+  const theory = orbit.length > 0 ? [] : theoryReadings(w, words);
+  if (theory.length > 0) return read(theory);
   if (orbit.length > 0) return read(orbit);
   const chord = unspelledChord(w, words);
   if (chord) return problem({ ...chord, code: 'ask-chord' });

@@ -17,14 +17,18 @@ export const SCALE_LEXICON: Readonly<Record<string, ScaleWord>> = {
   moll: 'minor',
   natural: 'natural',
   nat: 'natural',
+  natürlich: 'natural',
+  rein: 'natural',
   pure: 'natural',
   aeolian: 'natural-minor',
   aeol: 'natural-minor',
   harmonic: 'harmonic',
   harm: 'harmonic',
+  harmonisch: 'harmonic',
   hm: 'harmonic',
   melodic: 'melodic',
   mel: 'melodic',
+  melodisch: 'melodic',
   mm: 'melodic',
   dorian: 'dorian',
   dor: 'dorian',
@@ -49,6 +53,11 @@ export const SCALE_LEXICON: Readonly<Record<string, ScaleWord>> = {
   tetrachord: 'tetrachord',
   pentachord: 'pentachord',
 };
+
+/** A word looked up in a table; words that every object has, such as `constructor`, are none of it. */
+export function known<Value>(table: Readonly<Record<string, Value>>, word: string): Value | undefined {
+  return Object.hasOwn(table, word) ? table[word] : undefined;
+}
 
 /** Words that choose how a scale is written or worked out. */
 export const OPTION_LEXICON: Readonly<Record<string, AskOptions>> = {

@@ -9,6 +9,7 @@ import { MODES } from '../scale/mode';
 import { scaleOfMode } from '../scale/pattern';
 import { TONICS } from '../scale/tonic';
 import type { ClassWords } from '../words/class-words';
+import { readGluedChord, readQuality } from '../words/read-chord';
 import type { AskReading } from './reading';
 import { scalePhrases } from './scale-phrase';
 import { notesAt, wordsOfLine } from './words-of-line';
@@ -66,58 +67,6 @@ function chordsReadings(w: ClassWords, words: readonly string[]): readonly AskRe
   return keysIn(w, without(rest, CHORDS_WORDS)).map((key): AskReading => ({ kind: 'chords', key, size }));
 }
 
-/** Words for a chord after its root, joined by blanks; `chord` and `triad` may follow. */
-const CHORD_LEXICON: Readonly<Record<string, ChordQuality>> = {
-  'major chord': 'major',
-  'major triad': 'major',
-  'minor chord': 'minor',
-  'minor triad': 'minor',
-  dim: 'diminished',
-  diminished: 'diminished',
-  '°': 'diminished',
-  aug: 'augmented',
-  augmented: 'augmented',
-  '+': 'augmented',
-  maj7: 'major-seventh',
-  'maj 7': 'major-seventh',
-  'major 7': 'major-seventh',
-  'major seventh': 'major-seventh',
-  M7: 'major-seventh',
-  '7': 'dominant-seventh',
-  seventh: 'dominant-seventh',
-  dom7: 'dominant-seventh',
-  'dominant 7': 'dominant-seventh',
-  'dominant seventh': 'dominant-seventh',
-  m7: 'minor-seventh',
-  min7: 'minor-seventh',
-  'm 7': 'minor-seventh',
-  'minor 7': 'minor-seventh',
-  'minor seventh': 'minor-seventh',
-  m7b5: 'half-diminished',
-  ø: 'half-diminished',
-  ø7: 'half-diminished',
-  'half diminished': 'half-diminished',
-  'half-diminished': 'half-diminished',
-  'half diminished seventh': 'half-diminished',
-  dim7: 'diminished-seventh',
-  '°7': 'diminished-seventh',
-  'diminished 7': 'diminished-seventh',
-  'diminished seventh': 'diminished-seventh',
-  mmaj7: 'minor-major-seventh',
-  'minor major seventh': 'minor-major-seventh',
-};
-
-const GLUED = /^([A-Ha-h](?:[#♯b♭x]{0,2}))(maj7|M7|m7b5|min7|mmaj7|m7|dim7|dim|aug|dom7|ø7?|°7?|\+|7)$/u;
-
-function qualityOf(words: readonly string[]): ChordQuality | null {
-  const said = words.join(' ');
-  const plain = said.replace(/ (?:chord|triad)$/iu, '');
-  const known = [said, plain, said.toLowerCase(), plain.toLowerCase()].find((each) =>
-    Object.hasOwn(CHORD_LEXICON, each),
-  );
-  return known === undefined ? null : (CHORD_LEXICON[known] ?? null);
-}
-
 type ChordSaid = { readonly root: SpelledNote; readonly quality: ChordQuality };
 
 /** `Gb maj7`, `spell Gb major seventh`, `Dm7`, `B diminished`: the chord that was said. */
@@ -125,26 +74,17 @@ function chordSaid(w: ClassWords, words: readonly string[]): ChordSaid | null {
   const spells = words[0]?.toLowerCase() === 'spell';
   const said = spells ? words.slice(1) : words;
   const [first = ''] = said;
-  const glued = GLUED.exec(first);
-  const parts = glued?.[1] && glued[2] ? [glued[1], glued[2], ...said.slice(1)] : said;
-  const found = notesAt(w, parts, 0)
+  const glued = /^(?:|chord|triad)$/iu.test(said.slice(1).join(' ')) ? readGluedChord(w, first) : null;
+  if (glued) return glued;
+  const found = notesAt(w, said, 0)
     .toReversed()
     .flatMap(({ note, taken }): ChordSaid[] => {
-      const rest = parts.slice(taken).join(' ').toLowerCase();
-      const plain = spells ? PLAIN_TRIADS[rest] : undefined;
-      const quality = qualityOf(parts.slice(taken)) ?? plain;
+      // After `spell` a bare root is its major triad.
+      const quality = readQuality(said.slice(taken).join(' '), spells);
       return quality ? [{ root: note, quality }] : [];
     });
   return found[0] ?? null;
 }
-
-/** After `spell` a bare root is its major triad. */
-const PLAIN_TRIADS: Readonly<Record<string, ChordQuality>> = {
-  '': 'major',
-  major: 'major',
-  minor: 'minor',
-  m: 'minor',
-};
 
 function chordReadings(w: ClassWords, words: readonly string[]): readonly AskReading[] {
   const said = chordSaid(w, words);

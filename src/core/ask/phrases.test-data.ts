@@ -295,6 +295,131 @@ key book                             = place keyBook
 table of keys                        = place keyBook
 blank circle                         = place blankCircle
 circle of fifths                     = place buildCircle
+order of sharps                      = order of sharps
+order of flats                       = order of flats
+the order of the flats               = order of flats
+leading note of A minor              = degree 7 of A harmonic-minor G#
+leading tone of E minor              = degree 7 of E harmonic-minor D#
+the leading note of F major          = degree 7 of F major E
+leading note of C#m                  = degree 7 of C# harmonic-minor B#
+subtonic of A minor                  = degree 7 of A natural-minor G
+dominant of A minor                  = degree 5 of A natural-minor E
+dominant of Eb major                 = degree 5 of Eb major Bb
+subdominant of F major               = degree 4 of F major Bb
+mediant of D dorian                  = degree 3 of D dorian F
+submediant of Ab major               = degree 6 of Ab major F
+supertonic of B major                = degree 2 of B major C#
+3rd of E dorian                      = degree 3 of E dorian G
+third of F major                     = degree 3 of F major A
+6th degree of B harmonic minor       = degree 6 of B harmonic-minor G
+7th of C harmonic minor              = degree 7 of C harmonic-minor B
+degree 4 of G lydian                 = degree 4 of G lydian C#
+scale degree 2 of E phrygian         = degree 2 of E phrygian F
+degree 6 of F minor                  = degree 6 of F natural-minor Db
+what is the dominant of D major      = degree 5 of D major A
+what is the leading note of G minor  = degree 7 of G harmonic-minor F#
+5th degree in Db major               = degree 5 of Db major Ab
+second note of Gb major              = degree 2 of Gb major Ab
+fourth above F                       = Bb 4 letters 5 half steps above F
+4th above C#                         = F# 4 letters 5 half steps above C#
+fourth below F                       = C 4 letters 5 half steps below F
+perfect fourth above B               = E 4 letters 5 half steps above B
+augmented fourth above F             = B 4 letters 6 half steps above F
+diminished fifth above B             = F 5 letters 6 half steps above B
+tritone above F                      = B 4 letters 6 half steps above F | Cb 5 letters 6 half steps above F
+minor third above D                  = F 3 letters 3 half steps above D
+major third above E                  = G# 3 letters 4 half steps above E
+major third below Ab                 = Fb 3 letters 4 half steps below Ab
+minor third below Eb                 = C 3 letters 3 half steps below Eb
+third above C                        = E 3 letters 4 half steps above C | Eb 3 letters 3 half steps above C
+second above E                       = F# 2 letters 2 half steps above E | F 2 letters 1 half steps above E
+major second below B flat            = Ab 2 letters 2 half steps below Bb
+minor second above B                 = C 2 letters 1 half steps above B
+augmented second above F             = G# 2 letters 3 half steps above F
+major sixth above C                  = A 6 letters 9 half steps above C
+minor sixth below C                  = E 6 letters 8 half steps below C
+major seventh above Bb               = A 7 letters 11 half steps above Bb
+minor seventh above F#               = E 7 letters 10 half steps above F#
+third above B##                      = D## 3 letters 3 half steps above B##
+octave above D                       = D 8 letters 12 half steps above D
+augmented unison above C             = C# 1 letters 1 half steps above C
+an augmented fourth above C          = F# 4 letters 6 half steps above C
+what is a major third above Gb       = Bb 3 letters 4 half steps above Gb
+three half steps below D             = B 3 letters 3 half steps below D
+3 half steps above A                 = C 3 letters 3 half steps above A
+three semitones above E              = G 3 letters 3 half steps above E
+4 semitones above F                  = A 3 letters 4 half steps above F
+one half step above B                = C 2 letters 1 half steps above B
+a half step below F                  = E 2 letters 1 half steps below F
+two whole steps above Ab             = C 3 letters 4 half steps above Ab
+a whole step above E                 = F# 2 letters 2 half steps above E
+a whole step below Db                = Cb 2 letters 2 half steps below Db
+seven half steps above B             = F# 5 letters 7 half steps above B
+6 half steps above C                 = F# 4 letters 6 half steps above C | Gb 5 letters 6 half steps above C
+five semitones up from Bb            = Eb 4 letters 5 half steps above Bb
+twelve half steps above C            = C 8 letters 12 half steps above C
+two tones below E                    = C 3 letters 4 half steps below E
+cdefgabc                             = name 8 notes
+gabcdef#g                            = name 8 notes
+cbagfedc                             = name 8 notes
+CDEFGABC                             = name 8 notes
+DEF#GABC#D                           = name 8 notes
+FGABbCDEF                            = name 8 notes
+c d eb f g a b c                     = name 8 notes
+a b c d e f g# a                     = name 8 notes
+f g a bb c d e f                     = name 8 notes
+C, D, E, F                           = name 4 notes
+C - D - Eb - F - G                   = name 5 notes
+C D and E                            = name 3 notes
+A flat B flat C                      = name 3 notes
+C sharp D sharp E                    = name 3 notes
+what is E F# G# A B C# D# E          = name 8 notes
+name G A Bb C D Eb F G               = name 8 notes
+Bb7                                  = chord Bb dominant-seventh
+F#m7                                 = chord F# minor-seventh
+Ebmaj7                               = chord Eb major-seventh
+Cm7b5                                = chord C half-diminished
+G#dim7                               = chord G# diminished-seventh
+Bb aug                               = chord Bb augmented
+C+                                   = chord C augmented
+EM7                                  = chord E major-seventh
+A min7                               = chord A minor-seventh
+D minor major seventh                = chord D minor-major-seventh
+Db augmented major seventh           = chord Db augmented-major-seventh
+F half diminished                    = chord F half-diminished
+spell F# minor                       = chord F# minor
+spell Bb m                           = chord Bb minor
+spell C major chord                  = chord C major
+Ab minor triad                       = chord Ab minor
+G 7th                                = chord G dominant-seventh
+B dom 7                              = chord B dominant-seventh
+E°                                   = chord E diminished
+E°7                                  = chord E diminished-seventh
+fifth above Bb                       = fifths of Bb
+V of A                               = chord E major
+E harmonisch minor                   = E harmonic-minor
+B melodisch moll                     = B melodic-minor
+C natürlich moll                     = C natural-minor
+D dorisch                            = D dorian
+seven flats                          = signs -7
+0 sharps                             = signs 0
+no flats                             = signs 0
+three sharps minor                   = signs 3 minor
+which minor key has five flats       = signs -5 minor
+key with 2 sharps                    = signs 2
+2#                                   = signs 2
+5b                                   = signs -5
+last flat Ab                         = signs -3
+last sharp is E#                     = signs 6
+E phrygian both                      = E phrygian both
+B harmonic minor up and down         = B harmonic-minor both
+F lydian descending                  = F lydian down
+mark E melodic minor down            = mark E melodic-minor down
+mark C# harmonic minor               = mark C# harmonic-minor
+C# minor to E major                  = route C# minor to E major
+from B to Gb                         = route B major to Gb major | route B minor to Gb minor
+chords of E minor                    = triads of E minor
+sevenths in C# minor                 = sevenths of C# minor
 `;
 
 /** Lines that must be refused, each with a word of the reason. */
@@ -360,4 +485,34 @@ C D X                                > X
 1 2 3                                > 6
 0                                    > together
 @@@                                  > @@@
+ebfgabbbcdeb                         > ebfgabbbcdeb
+cdegabc                              > cdegabc
+C D E H                              > H
+C D E X F                            > X
+major fourth above C                 > together
+perfect third above E                > together
+minor fifth above B                  > together
+leading note of                      > together
+leading note of D dorian             > together
+leading note of nothing              > nothing
+order of                             > together
+order of naturals                    > naturals
+degree 9 of C major                  > together
+fourth above                         > together
+fourth above H                       > H
+fourth beside F                      > together
+three half steps below               > together
+three half steps below X             > X
+thirteen half steps above C          > thirteen
+13 half steps above C                > 13
+no half steps above C                > together
+Fis7                                 > Fis7
+Hm7                                  > Hm7
+C9                                   > C9
+Cmaj9                                > Cmaj9
+major third above B##                > together
+constructor                          > constructor
+C constructor                        > constructor
+toString                             > toString
+relative of constructor              > constructor
 `;

@@ -4,6 +4,7 @@ import type { ChordProblem } from '../harmony/chord-spelling';
 import type { ChordSize } from '../harmony/family';
 import type { Key } from '../harmony/key';
 import type { Clef } from '../instrument/staff';
+import type { Quality } from '../note/interval';
 import type { Fifths, SpelledNote } from '../note/spelled';
 import type { AskedScale } from '../scale/asked';
 import type { Direction } from '../scale/direction';
@@ -55,6 +56,26 @@ export type AskReading =
   | { readonly kind: 'chord'; readonly root: SpelledNote; readonly quality: ChordQuality }
   /** The fifths of a note. */
   | { readonly kind: 'note'; readonly note: SpelledNote }
+  /** An order of signs. */
+  | { readonly kind: 'order'; readonly of: 'sharps' | 'flats' }
+  /** The note on a degree of a key. */
+  | {
+      readonly kind: 'degree';
+      readonly tonic: SpelledNote;
+      readonly scale: ScaleId;
+      readonly degree: number;
+      readonly note: SpelledNote;
+    }
+  /** A note so far above (1) or below (−1) another; `letters` counts both ends. */
+  | {
+      readonly kind: 'interval';
+      readonly from: SpelledNote;
+      readonly to: SpelledNote;
+      readonly way: 1 | -1;
+      readonly letters: number;
+      readonly semitones: number;
+      readonly quality: Quality;
+    }
   /** A key among the keys of the circle. */
   | { readonly kind: 'circle'; readonly key: Key }
   /** An answer to be marked: a scale that was asked. */

@@ -1,3 +1,4 @@
+import { known } from './lexicon';
 import { scaleAsked } from '../scale/asked';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { type Relation, relatedKeys } from '../scale/related';
@@ -41,10 +42,10 @@ type Question = {
 function questionOf(words: readonly string[]): Question | null {
   const lower = words.map((word) => word.toLowerCase());
   const at = lower.findIndex((word) => Object.hasOwn(RELATION_WORDS, word));
-  const relation = RELATION_WORDS[lower[at] ?? ''];
+  const relation = known(RELATION_WORDS, lower[at] ?? '');
   if (at < 0 || !relation || lower.includes('by')) return null;
   let next = at + 1;
-  const wanted = MODE_WORDS[lower[next] ?? ''] ?? null;
+  const wanted = known(MODE_WORDS, lower[next] ?? '') ?? null;
   if (wanted) next += 1;
   while (JOINS.has(lower[next] ?? '')) next += 1;
   const before = words.slice(0, at).filter((word) => !JOINS.has(word.toLowerCase()));

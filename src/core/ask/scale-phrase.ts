@@ -4,7 +4,7 @@ import { askedFrom, scaleAsked } from '../scale/asked';
 import type { ScaleId } from '../scale/pattern';
 import { readTypedSteps } from '../scale/typed-steps';
 import type { ClassWords } from '../words/class-words';
-import { FILLERS, METHOD_LEXICON, OPTION_LEXICON, SCALE_LEXICON, type ScaleWord } from './lexicon';
+import { known, FILLERS, METHOD_LEXICON, OPTION_LEXICON, SCALE_LEXICON, type ScaleWord } from './lexicon';
 import type { AskKey, AskOptions } from './reading';
 import { notesAt } from './words-of-line';
 
@@ -42,8 +42,10 @@ function readAround(words: readonly string[]): Said | null {
   for (let at = 0; at < words.length; at += 1) {
     const word = (words[at] ?? '').toLowerCase();
     const next = (words[at + 1] ?? '').toLowerCase();
-    if (word === 'by' && METHOD_LEXICON[next]) {
-      options = { ...options, method: METHOD_LEXICON[next] };
+    const named = known(SCALE_LEXICON, word);
+    if (word === 'by' && known(METHOD_LEXICON, next)) {
+      const method = known(METHOD_LEXICON, next);
+      options = method ? { ...options, method } : options;
       at += 1;
     } else if ((word === 'with' || word === 'without' || word === 'no') && signatureAt(words, at + 1) > 0) {
       options = { ...options, signature: word === 'with' ? 'written' : 'none' };
@@ -51,10 +53,10 @@ function readAround(words: readonly string[]): Said | null {
     } else if (word === 'up' && next === 'and' && (words[at + 2] ?? '').toLowerCase() === 'down') {
       options = { ...options, direction: 'both' };
       at += 2;
-    } else if (OPTION_LEXICON[word]) {
-      options = { ...options, ...OPTION_LEXICON[word] };
-    } else if (SCALE_LEXICON[word]) {
-      found.add(SCALE_LEXICON[word]);
+    } else if (known(OPTION_LEXICON, word)) {
+      options = { ...options, ...known(OPTION_LEXICON, word) };
+    } else if (named) {
+      found.add(named);
     } else if (!FILLERS.has(word)) {
       return null;
     }

@@ -3,7 +3,7 @@ import type { Mode } from '../scale/mode';
 import { PATTERNS } from '../scale/pattern';
 import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
 import type { ClassWords } from '../words/class-words';
-import { NUMBER_LEXICON, SCALE_LEXICON } from './lexicon';
+import { known, NUMBER_LEXICON, SCALE_LEXICON } from './lexicon';
 import type { AskProblem } from './reading';
 import { notesAt } from './words-of-line';
 
@@ -19,12 +19,12 @@ const AROUND: ReadonlySet<string> = new Set(
 );
 
 function modeOf(word: string): Mode | null {
-  const known = SCALE_LEXICON[word];
-  if (!known) return null;
-  if (known === 'natural' || known === 'harmonic' || known === 'melodic') return 'minor';
-  if (known === 'minor') return 'minor';
-  if (known === 'tetrachord' || known === 'pentachord' || known === 'chromatic') return null;
-  return PATTERNS[known].mode;
+  const scale = known(SCALE_LEXICON, word);
+  if (!scale) return null;
+  if (scale === 'natural' || scale === 'harmonic' || scale === 'melodic') return 'minor';
+  if (scale === 'minor') return 'minor';
+  if (scale === 'tetrachord' || scale === 'pentachord' || scale === 'chromatic') return null;
+  return PATTERNS[scale].mode;
 }
 
 /** `4 flats`, `five sharps minor`, `no sharps or flats`, `which minor key has 3 sharps`. */
@@ -34,7 +34,7 @@ export function countPhrase(words: readonly string[]): SignaturePhrase | null {
   let kind: 1 | -1 | null = null;
   let mode: Mode | null = null;
   for (const word of lower) {
-    const number = /^\d{1,2}$/u.test(word) ? Number(word) : NUMBER_LEXICON[word];
+    const number = /^\d{1,2}$/u.test(word) ? Number(word) : known(NUMBER_LEXICON, word);
     if (number !== undefined) {
       if (count !== null && !(count === 0 && number === 0)) return null;
       count = number;

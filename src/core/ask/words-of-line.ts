@@ -117,4 +117,8 @@ const OTHER_WORDS: ReadonlySet<string> = new Set([
   'circle',
   'neighbours',
   'on',
+  ...'order degree leading note tone subtonic supertonic mediant subdominant submediant'.split(' '),
+  ...'unison prime second third fourth sixth octave tritone perfect half whole step steps'.split(' '),
+  ...'semitone semitones tones over under higher lower than a an'.split(' '),
+  ...'1st 2nd 3rd 4th 5th 6th 7th 8th'.split(' '),
 ]);

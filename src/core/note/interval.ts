@@ -1,5 +1,5 @@
 import { heightOf, midiOf, type Pitch } from './pitch';
-import { fifthsOf } from './spelled';
+import { fifthsOf, type SpelledNote } from './spelled';
 
 export type Quality =
   | 'perfect'
@@ -26,12 +26,17 @@ function qualityAtFifths(distance: number): Quality {
   return far ? 'doubly-diminished' : 'diminished';
 }
 
+/** The quality of an interval from a lower note up to a higher one. */
+export function qualityOf(low: SpelledNote, high: SpelledNote): Quality {
+  return qualityAtFifths(fifthsOf(high) - fifthsOf(low));
+}
+
 /** The interval from a lower written pitch up to a higher one (by letter and octave). */
 export function intervalBetween(low: Pitch, high: Pitch): Interval {
   return {
     letters: heightOf(high) - heightOf(low) + 1,
     semitones: midiOf(high) - midiOf(low),
-    quality: qualityAtFifths(fifthsOf(high.note) - fifthsOf(low.note)),
+    quality: qualityOf(low.note, high.note),
   };
 }
 

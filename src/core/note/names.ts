@@ -113,5 +113,6 @@ export function noteFrom(names: Exclude<NoteNames, 'english'>, typed: string): S
     .normalize('NFKC')
     .replace(/[\s‐-–-]+/gu, '')
     .toLowerCase();
-  return table.get(read) ?? null;
+  // `Ré` is written with its accent or without.
+  return table.get(read) ?? table.get(read.normalize('NFD').replace(/\p{M}/gu, '')) ?? null;
 }

@@ -1,11 +1,13 @@
 import type { AskPlace, AskProblem, AskReading } from '../ask/reading';
 import { noteNamed } from '../note/parse';
 import { scaleAsked } from '../scale/asked';
+import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
 import type { ClassWords } from './class-words';
 import { chordName, sayChordProblem } from './say-chord';
 import { keyName } from './say-key';
+import { intervalName } from './say-note';
 import { scaleName } from './say-scale';
-import { CLEF_WORDS, DIRECTION_WORDS, lowerFirst, SIGNATURE_WORDS, signCount } from './vocabulary';
+import { CLEF_WORDS, DIRECTION_WORDS, lowerFirst, numberWord, SIGNATURE_WORDS, signCount } from './vocabulary';
 
 /** What a line was read as, in a few words: `C♯ harmonic minor, going down`, `Which key has four flats?`. */
 export function sayReading(w: ClassWords, reading: AskReading): string {
@@ -31,6 +33,14 @@ export function sayReading(w: ClassWords, reading: AskReading): string {
       return `The notes of ${chordName(w, reading)}`;
     case 'note':
       return `The fifths of ${w.note(reading.note)}`;
+    case 'order': {
+      const order = reading.of === 'sharps' ? ORDER_OF_SHARPS : ORDER_OF_FLATS;
+      return `The order of ${reading.of}: ${w.noteList(order)}`;
+    }
+    case 'degree':
+      return `The ${w.degree(reading.note, reading.tonic)} of ${w.scale(reading.tonic, reading.scale)}: ${w.note(reading.note)}`;
+    case 'interval':
+      return intervalText(w, reading);
     case 'circle':
       return `${keyName(w, reading.key)} on the circle`;
     case 'mark':
@@ -39,6 +49,17 @@ export function sayReading(w: ClassWords, reading: AskReading): string {
       return PLACES[reading.place];
   }
 }
+
+/** `A minor 3rd below D: B, three letters, three half steps`; both ways of counting are said. */
+function intervalText(w: ClassWords, reading: Extract<AskReading, { readonly kind: 'interval' }>): string {
+  const { from, to, way, letters, semitones } = reading;
+  const name = intervalName(reading);
+  const article = /^[aeiou]/iu.test(name) ? 'An' : 'A';
+  const counted = `${counting(letters, w.letterWord, w.letterWords)}, ${counting(semitones, w.half, w.halves)}`;
+  return `${article} ${name} ${way > 0 ? 'above' : 'below'} ${w.note(from)}: ${w.note(to)}, ${counted}`;
+}
+
+const counting = (count: number, one: string, many: string) => `${numberWord(count)} ${count === 1 ? one : many}`;
 
 const PLACES: Readonly<Record<AskPlace, string>> = {
   class: 'Class: names and steps',

@@ -1,4 +1,4 @@
-import { intervalBetween, type Quality } from '../note/interval';
+import { type Interval, intervalBetween, type Quality } from '../note/interval';
 import { type Fifths, type SpelledNote, temptingSpelling } from '../note/spelled';
 import { type StepKind, stepBetween } from '../note/step';
 import type { PlacedNote } from '../scale/line';
@@ -81,10 +81,17 @@ export function sayPlace(
   return `${w.note(note)}, ${what}.${counted}${rest}`;
 }
 
+/** An interval by its name: `minor 3rd`, `perfect 5th`, `octave`, `augmented unison`. */
+export function intervalName({ letters, quality }: Pick<Interval, 'letters' | 'quality'>): string {
+  const perfect = quality === 'perfect';
+  if (perfect && letters === 8) return 'octave';
+  if (perfect && letters === 1) return 'unison';
+  return `${QUALITY_WORDS[quality]} ${letters === 1 ? 'unison' : letters === 8 ? 'octave' : ordinal(letters)}`;
+}
+
 function countsOf(w: ClassWords, tonic: PlacedNote['pitch'], placed: PlacedNote): string {
   const { letters, semitones, quality } = intervalBetween(tonic, placed.pitch);
-  const size = placed.degree === 1 ? 'unison' : ordinal(placed.degree);
-  const name = placed.degree === 8 ? 'octave' : `${QUALITY_WORDS[quality]} ${size}`;
+  const name = intervalName({ letters, quality });
   return `${capital(numberWord(letters))} ${w.letterWords} from ${w.note(tonic.note)}, counting it; ${numberWord(semitones)} ${w.halves}, not counting it: ${name}.`;
 }
 

@@ -1,9 +1,9 @@
 import type { AskPlace, AskReading } from '@/core/ask/reading';
-import { asciiName } from '@/core/note/spelled';
+import { asciiName, fifths } from '@/core/note/spelled';
 import { writeAddress } from '../derive/sentence/address';
 import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../derive/sentence/sentence';
 import { FIRST_QUESTIONS, writeQuestion } from '../derive/sentence/write-question';
-import { orbitHref } from '../orbit/orbit-address';
+import { ORBIT_PATH, orbitHref } from '../orbit/orbit-address';
 import { FIRST } from '../orbit/orbit-sentence';
 
 const PLACES: Readonly<Record<AskPlace, string>> = {
@@ -12,9 +12,10 @@ const PLACES: Readonly<Record<AskPlace, string>> = {
   backup: '/class?part=safe',
   signatures: '/class?part=3',
   writing: '/class?part=4',
-  keyBook: orbitHref(FIRST.book),
-  blankCircle: orbitHref(FIRST.fill),
-  buildCircle: orbitHref({ ...FIRST.build, step: 1 }),
+  // How many keys and in which order is the class's own.
+  keyBook: `${ORBIT_PATH}?see=book`,
+  blankCircle: `${ORBIT_PATH}?see=fill`,
+  buildCircle: `${ORBIT_PATH}?see=build&step=1`,
   mark: '/mark',
 };
 
@@ -60,6 +61,12 @@ export function hrefOfReading(reading: AskReading, now: DeriveSentence = FIRST_S
       return orbitHref({ ...FIRST.spell, root: reading.root, quality: reading.quality });
     case 'note':
       return orbitHref({ kind: 'notes', note: reading.note });
+    case 'order':
+      return `/derive${writeQuestion({ ...FIRST_QUESTIONS.key, fifths: fifths(reading.of === 'sharps' ? 7 : -7), asked: 'every' })}`;
+    case 'degree':
+      return `/derive${writeAddress(fitting({ ...now, tonic: reading.tonic, scale: reading.scale, step: null, beside: null }))}`;
+    case 'interval':
+      return orbitHref({ kind: 'notes', note: reading.to });
     case 'circle':
       return orbitHref({ kind: 'keys', key: reading.key });
     case 'mark': {

@@ -7,10 +7,11 @@ import { asciiName, type SpelledNote } from '@/core/note/spelled';
 import { taughtTonics } from '@/core/scale/taught';
 import { TONICS } from '@/core/scale/tonic';
 import type { ClassWords } from '@/core/words/class-words';
+import { readQuality } from '@/core/words/read-chord';
 import { readKey } from '@/core/words/read-key';
 import { QUALITY_WORDS } from '@/core/words/say-chord';
 import { keyName } from '@/core/words/say-key';
-import { sayProblem } from '@/core/words/say-problem';
+import { readNotes } from '@/core/words/read-notes';
 import { orbitWords } from '@/core/words/screen/orbit';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word, WordOption } from '@/ui/sentence/words';
@@ -91,11 +92,6 @@ function noteWord(w: ClassWords, id: 'note' | 'root', value: SpelledNote): Word 
 /** A line of notes that is typed. */
 function lineWord(w: ClassWords, notes: readonly SpelledNote[]): Word {
   const say = orbitWords(w);
-  const readLine = (typed: string) =>
-    typed
-      .split(/[\s,]+/u)
-      .filter(Boolean)
-      .map((name) => w.read(name));
   return {
     id: 'notes',
     label: say.words.notes,
@@ -105,14 +101,17 @@ function lineWord(w: ClassWords, notes: readonly SpelledNote[]): Word {
     options: [option(notes.map(asciiName).join(' '), notes.length === 0 ? say.noNotes : w.noteList(notes))],
     hint: say.typeNotes,
     typed: (typed) => {
-      const readings = readLine(typed).slice(0, LONGEST_LINE);
-      const read = readings.flatMap((each) => (each.ok ? [each.note] : []));
-      if (read.length < readings.length || read.length === 0) return null;
+      const reading = readNotes(w, typed);
+      if (!reading.ok || reading.notes.length === 0 || reading.notes.length > LONGEST_LINE) return null;
+      const read = reading.notes.map(({ note }) => note);
       return { value: read.map(asciiName).join(' '), text: w.noteList(read), match: () => 1 };
     },
     unmatched: (typed) => {
-      const wrong = readLine(typed).find((each) => !each.ok);
-      return wrong && !wrong.ok ? sayProblem(w, wrong.problem) : say.typeNotes;
+      const reading = readNotes(w, typed);
+      if (!reading.ok) return reading.why;
+      return reading.notes.length > LONGEST_LINE
+        ? say.tooMany(reading.notes.length, LONGEST_LINE)
+        : say.typeNotes;
     },
   };
 }
@@ -143,7 +142,15 @@ function chordsParts(w: ClassWords, kind: Word, { size, key }: Of<'chords'>): re
 function spellParts(w: ClassWords, kind: Word, { root, quality }: Of<'spell'>): readonly SentencePart[] {
   const { sentence: say, words } = orbitWords(w);
   const word = { id: 'quality', label: words.quality, key: 'S', value: quality };
-  const chord = choiceWord<ChordQuality>(w, word, QUALITY_WORDS, CHORD_QUALITIES);
+  const listed = choiceWord<ChordQuality>(w, word, QUALITY_WORDS, CHORD_QUALITIES);
+  // Short forms are read as in the ask line: `7`, `m7b5`, `maj7`.
+  const chord: Word = {
+    ...listed,
+    typed: (typed) => {
+      const read = readQuality(typed, true);
+      return read && { ...option(read, QUALITY_WORDS[read]), match: () => 1 };
+    },
+  };
   return [kind, ' ', noteWord(w, 'root', root), ' ', chord, say.end];
 }
 

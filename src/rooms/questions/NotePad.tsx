@@ -10,10 +10,10 @@ import {
   type NoteEntry,
   removeLast,
 } from '@/core/identify/note-entry';
-import type { ScaleName } from '@/core/identify/scale-name';
+import { MOST_NOTES, type ScaleName } from '@/core/identify/scale-name';
 import { LETTERS } from '@/core/note/letter';
 import type { SpelledNote } from '@/core/note/spelled';
-import { sayProblem } from '@/core/words/say-problem';
+import { readNotes } from '@/core/words/read-notes';
 import { questionWords } from '@/core/words/screen/questions';
 import { useWords } from '@/ui/school/use-class';
 import { NoteLanes } from './NoteLanes';
@@ -45,16 +45,16 @@ export function NotePad({ notes, pointed, name, onNotes }: Props) {
     setTyped(null);
     if (next.notes !== notes) onNotes(next.notes);
   };
-  const words = (typed ?? '').split(/[\s,]+/u).filter(Boolean);
-  const unread = words.map((word) => w.read(word)).find((reading) => !reading.ok);
+  const reading = readNotes(w, typed ?? '');
+  const unread = !reading.ok
+    ? reading.why
+    : reading.notes.length > MOST_NOTES
+      ? say.tooMany(reading.notes.length, MOST_NOTES)
+      : null;
   const type = (text: string) => {
     setTyped(text);
-    const readings = text
-      .split(/[\s,]+/u)
-      .filter(Boolean)
-      .map((word) => w.read(word));
-    if (readings.every(({ ok }) => ok))
-      onNotes(readings.flatMap((each) => (each.ok ? [each.note] : [])).slice(0, 32));
+    const read = readNotes(w, text);
+    if (read.ok && read.notes.length <= MOST_NOTES) onNotes(read.notes.map(({ note }) => note));
   };
   const keys = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
@@ -80,14 +80,14 @@ export function NotePad({ notes, pointed, name, onNotes }: Props) {
             spellCheck={false}
             autoComplete="off"
             onChange={(event) => type(event.target.value)}
-            onBlur={() => unread === undefined && setTyped(null)}
+            onBlur={() => unread === null && setTyped(null)}
           />
         </label>
         <SignTools entry={entry} onEntry={apply} />
       </div>
-      {unread && !unread.ok && (
+      {unread && (
         <p role="alert" className="text-small text-wrong">
-          {sayProblem(w, unread.problem)}
+          {unread}
         </p>
       )}
       <NoteStaff

@@ -6,6 +6,7 @@ import { NAMED_SCALE_IDS, PATTERNS, type ScaleId, scaleOfMode } from '@/core/sca
 import { taughtTonics } from '@/core/scale/taught';
 import { TONICS } from '@/core/scale/tonic';
 import type { ClassWords } from '@/core/words/class-words';
+import { lettersOfOrder, readSigns } from '@/core/words/read-signs';
 import { ruleWords, saySignatureProblem } from '@/core/words/say-signature';
 import { questionWords } from '@/core/words/screen/questions';
 import { signCount } from '@/core/words/vocabulary';
@@ -22,16 +23,28 @@ import {
   type WriteTask,
 } from '../derive/sentence/question';
 
-/** Signs that are typed one by one: in order they are a count, else the reason why they are none. */
-function drawnIn(w: ClassWords, typed: string): ReturnType<typeof readDrawn> | null {
-  const { readings } = ask(w, typed);
-  const [first] = readings;
-  if (first?.kind === 'key') return { ok: true, fifths: first.fifths };
-  const names = typed.trim().split(/[\s,]+/u);
-  const notes = names.map((name) => w.read(name));
-  if (names[0] === '' || !notes.every(({ ok }) => ok)) return null;
-  return readDrawn(notes.flatMap((each) => (each.ok ? [each.note] : [])));
+type SignatureTyped = { readonly fifths: Fifths } | { readonly why: string };
+
+/** A signature that was typed: a number of signs, or signs one by one in their order; or why it is none. */
+function signatureTyped(w: ClassWords, typed: string): SignatureTyped {
+  const say = questionWords(w);
+  const [first] = ask(w, typed).readings;
+  if (first?.kind === 'key') return { fifths: first.fifths };
+  const reading = readSigns(w, typed);
+  if (!reading.ok) return { why: reading.why };
+  const { fifths: count, signs } = reading;
+  if (!signs) return count === null ? { why: say.typeSigns } : { fifths: count };
+  const meant = lettersOfOrder(signs);
+  if (meant) return { why: say.lettersOnly(w.noteList(signs), w.noteList(meant), signCount(signsOf(meant))) };
+  const drawn = readDrawn(signs);
+  if (!drawn.ok) return { why: saySignatureProblem(w, drawn.problem) };
+  if (count !== null && count !== drawn.fifths)
+    return { why: say.countAndList(signCount(count), w.noteList(signs)) };
+  return { fifths: drawn.fifths };
 }
+
+/** How many signs a row of an order has, flats negative. */
+const signsOf = (signs: readonly SpelledNote[]) => signs.length * Math.sign(signs[0]?.alteration ?? 0);
 
 const COUNTS: readonly number[] = [0, 1, 2, 3, 4, 5, 6, 7, -1, -2, -3, -4, -5, -6, -7];
 
@@ -46,14 +59,14 @@ function countWord(w: ClassWords, count: Fifths, drawn: WhichKey['drawn']): Word
     hint: say.typeSigns,
     options: COUNTS.map((each) => option(String(each), signCount(each))),
     typed: (typed) => {
-      const reading = drawnIn(w, typed);
-      return reading?.ok
+      const reading = signatureTyped(w, typed);
+      return 'fifths' in reading
         ? { ...option(String(reading.fifths), signCount(reading.fifths)), match: () => 1 }
         : null;
     },
     unmatched: (typed) => {
-      const reading = drawnIn(w, typed);
-      return reading && !reading.ok ? saySignatureProblem(w, reading.problem) : say.noSigns(typed.trim());
+      const reading = signatureTyped(w, typed);
+      return 'why' in reading ? reading.why : '';
     },
   };
 }

@@ -204,6 +204,7 @@ function words(w: ClassWords) {
     noNotes: 'nothing yet',
     typeKey: 'Type a key',
     typeNotes: 'Type notes',
+    tooMany: (count: number, most: number) => `${count} notes were read; a line has at most ${most}.`,
     ring: 'Circle',
     ringAs: (reading: string) => `The circle, read as ${reading}`,
     ringList: 'The places of the circle, clockwise from the top',

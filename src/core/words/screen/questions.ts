@@ -69,8 +69,10 @@ function words(w: ClassWords) {
       clefs: 'clefs',
     },
     typeSigns: 'Type a count, or signs in order',
-    noSigns: (typed: string) =>
-      `'${typed}' is no count of signs. Write '4 flats', '2 sharps' or signs in their order.`,
+    lettersOnly: (letters: string, signs: string, count: string) =>
+      `${letters}: the ${w.letterWords} are right, their signs are missing. Write ${signs}, or ${count}.`,
+    countAndList: (count: string, signs: string) =>
+      `${count} were said and ${signs} listed: the two do not agree.`,
     ownRule: 'as the class has it',
     titles: {
       key: 'From the signature to the key',
@@ -96,6 +98,7 @@ function words(w: ClassWords) {
     entry: {
       title: 'Notes',
       field: `Notes, in the names of the class`,
+      tooMany: (count: number, most: number) => `${count} notes were read; at most ${most} are named.`,
       fieldHint: ['F', 'G', 'A'].map((letter) => w.letter(letter as 'F')).join(' '),
       staff: 'Staff: click a line or a space, or press letters',
       staffHint: `Letters A to G place notes, # and - alter the last one, the arrows move it, Backspace takes it back.`,

@@ -60,6 +60,12 @@ function readingDocument(reading: AskReading): ReadingDocument {
       return { ...base, ...scaleFields(reading.key.tonic, scaleOfMode(reading.key.mode)) };
     case 'chord':
       return { ...base, root: asciiName(reading.root), chord: reading.quality };
+    case 'order':
+      return { ...base, fifths: reading.of === 'sharps' ? 7 : -7 };
+    case 'degree':
+      return { ...base, ...scaleFields(reading.tonic, reading.scale), note: asciiName(reading.note) };
+    case 'interval':
+      return { ...base, note: asciiName(reading.to) };
     case 'note':
       return { ...base, note: asciiName(reading.note) };
     case 'place':

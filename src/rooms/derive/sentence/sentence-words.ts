@@ -3,6 +3,7 @@ import { methodsFor } from '@/core/derive/methods';
 import { readEnglishNote } from '@/core/note/parse';
 import { asciiName, type SpelledNote } from '@/core/note/spelled';
 import { type AskedScale, askedFrom, isTyped, scaleAsked, stepsOf } from '@/core/scale/asked';
+import type { Direction } from '@/core/scale/direction';
 import { PATTERNS, type ScaleId, scaleIdFrom, WHOLE_OF } from '@/core/scale/pattern';
 import type { Scale } from '@/core/scale/scale';
 import { taughtTonics } from '@/core/scale/taught';
@@ -114,6 +115,17 @@ function matchChoice(option: string, texts: readonly string[], typed: string): n
   return option in WHOLE_OF && fit < 1 ? 0.6 * fit : fit;
 }
 
+/** Other words for a direction, as the ask line reads them too. */
+const WAYS: Readonly<Record<Direction, readonly string[]>> = {
+  up: ['up', 'rising', 'ascending', 'upwards'],
+  down: ['down', 'falling', 'descending', 'downwards'],
+  both: ['both', 'both ways', 'up and down', 'up down'],
+};
+
+function alsoSaid(name: ListedWord, option: string): readonly string[] {
+  return name === 'direction' ? WAYS[option as Direction] : [];
+}
+
 function choiceWord<Name extends ListedWord>(
   w: ClassWords,
   name: Name,
@@ -134,7 +146,7 @@ function choiceWord<Name extends ListedWord>(
         value: option,
         text: texts[option],
         detail: other,
-        match: (typed) => matchChoice(option, other ? [texts[option], other] : [texts[option]], typed),
+        match: (typed) => matchChoice(option, [texts[option], ...(other ? [other] : []), ...alsoSaid(name, option)], typed),
       };
     }),
     unmatched: (typed) =>
