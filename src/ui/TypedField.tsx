@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useRef, useState } from 'react';
+import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 
 type Props = {
   readonly label: string;
@@ -8,6 +8,8 @@ type Props = {
   readonly className: string;
   readonly long?: boolean;
   readonly describedBy?: string;
+  /** Takes the focus, its text chosen, so that typing puts another in its place. */
+  readonly ready?: boolean;
   readonly onType: (text: string) => void;
 };
 
@@ -20,13 +22,21 @@ export function TypedField({
   className,
   long,
   describedBy,
+  ready = false,
   onType,
 }: Props) {
   const [typing, setTyping] = useState<string | null>(null);
   // A field that changed its kind while it is typed in would lose the focus.
   const tall = useRef(long);
   if (typing === null) tall.current = long;
+  const field = useRef<HTMLInputElement & HTMLTextAreaElement>(null);
+  useEffect(() => {
+    if (!ready) return;
+    field.current?.focus();
+    field.current?.select();
+  }, [ready]);
   const shared = {
+    ref: field,
     'aria-label': label,
     'aria-describedby': describedBy,
     value: typing ?? value,

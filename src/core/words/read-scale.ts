@@ -6,6 +6,21 @@ import type { ClassWords } from './class-words';
 import { sayProblem } from './say-problem';
 import { SCALE_WORDS } from './vocabulary';
 
+/** Minor forms as they are written after a tonic in German, and half in English. */
+const GERMAN_FORMS: ReadonlyMap<string, ScaleId> = new Map([
+  ['moll', 'natural-minor'],
+  ['moll natürlich', 'natural-minor'],
+  ['moll natural', 'natural-minor'],
+  ['natürlich moll', 'natural-minor'],
+  ['moll harmonisch', 'harmonic-minor'],
+  ['moll harmonic', 'harmonic-minor'],
+  ['harmonisch moll', 'harmonic-minor'],
+  ['moll melodisch', 'melodic-minor'],
+  ['moll melodic', 'melodic-minor'],
+  ['melodisch moll', 'melodic-minor'],
+  ['dur', 'major'],
+]);
+
 /** What a scale may be called, in small letters. `minor` alone would have to be guessed. */
 function scaleFrom(w: ClassWords, text: string): ScaleId | null {
   const read = text
@@ -16,7 +31,8 @@ function scaleFrom(w: ClassWords, text: string): ScaleId | null {
     NAMED_SCALE_IDS.find((id) =>
       [SCALE_WORDS[id], w.scaleWord(id), id].some((word) => word.toLowerCase().replaceAll('-', ' ') === read),
     ) ??
-    SCALE_ALIASES[read] ??
+    (Object.hasOwn(SCALE_ALIASES, read) ? SCALE_ALIASES[read] : undefined) ??
+    GERMAN_FORMS.get(read) ??
     null
   );
 }

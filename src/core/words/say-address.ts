@@ -1,8 +1,10 @@
 import type { MethodId } from '../derive/derivation';
 import type { MethodProblem } from '../derive/method';
+import { readEnglishNote } from '../note/parse';
 import type { ClassWords } from './class-words';
 import { sayWhyNot } from './say-method';
 import { type Problem, sayProblem } from './say-problem';
+import { lowerFirst } from './vocabulary';
 
 /** A part of the address that could not be used as it stands. */
 export type AddressProblem =
@@ -18,6 +20,26 @@ export type AddressProblem =
   | { readonly code: 'address-twice'; readonly parameter: string }
   | { readonly code: 'address-step'; readonly read: string }
   | { readonly code: 'address-too-long'; readonly length: number; readonly limit: number };
+
+/** What stands instead of a note, in the names of a class; of anything else its code. */
+function shownIn(w: ClassWords, shown: string): string {
+  const reading = readEnglishNote(shown);
+  return reading.ok ? w.note(reading.note) : shown;
+}
+
+/** Says in the words of a class why what was chosen on the screen is not shown, and what is instead. */
+export function sayChosenProblem(w: ClassWords, found: AddressProblem): string {
+  switch (found.code) {
+    case 'address-word':
+      return `${sayProblem(w, found.problem)} Shown instead: ${shownIn(w, found.shown)}.`;
+    case 'address-method':
+      return `${sayWhyNot(w, found.problem)} Shown instead: ${lowerFirst(w.method(found.shown))}.`;
+    case 'address-beside':
+      return `${sayWhyNot(w, found.problem)} Nothing is shown beside it.`;
+    default:
+      return sayAddressProblem(w, found);
+  }
+}
 
 /** Says what was read in an address, what is wrong with it and what was done. Addresses are in English. */
 export function sayAddressProblem(english: ClassWords, found: AddressProblem): string {

@@ -1,4 +1,5 @@
-import type { SpelledNote } from '../note/spelled';
+import { letterIndex } from '../note/letter';
+import { pitchClass, type SpelledNote } from '../note/spelled';
 import type { Direction } from '../scale/direction';
 import { notesOf } from '../scale/line';
 import type { Scale } from '../scale/scale';
@@ -7,8 +8,11 @@ import { shiftWords } from './say-method';
 import { scaleName } from './say-scale';
 import { signCount } from './vocabulary';
 
+/** The notes of a scale, each once, from the tonic up: of two on one letter the lower first. */
 function each(scale: Scale, direction: Direction): readonly SpelledNote[] {
-  return [...new Set(notesOf(scale, direction))];
+  const above = ({ letter, alteration }: SpelledNote) =>
+    ((letterIndex(letter) - letterIndex(scale.tonic.letter) + 7) % 7) * 10 + alteration;
+  return [...new Set(notesOf(scale, direction))].toSorted((a, b) => above(a) - above(b));
 }
 
 /**
@@ -26,6 +30,13 @@ export function sayCompared(
     notes.length === 0 ? [] : [`Only in ${scaleName(w, scale)}: ${w.noteList(notes)}.`];
   const both = first.filter((note) => second.includes(note));
   const shared = both.length === 0 ? 'No note is spelled alike in both.' : `In both: ${w.noteList(both)}.`;
+  const sounds = (notes: readonly SpelledNote[]) => new Set(notes.map(pitchClass));
+  const [heard, others] = [sounds(first), sounds(second)];
+  const alike =
+    one.tonic !== other.tonic &&
+    pitchClass(one.tonic) === pitchClass(other.tonic) &&
+    heard.size === others.size &&
+    [...heard].every((sound) => others.has(sound));
   const alone = [
     ...aloneIn(
       one,
@@ -36,7 +47,7 @@ export function sayCompared(
       second.filter((note) => !first.includes(note)),
     ),
   ];
-  return [shared, ...alone, ...signatures(one, other)];
+  return [...(alike ? ['To the ear they are the same: every note has two names.'] : []), shared, ...alone, ...signatures(one, other)];
 }
 
 function signatures(one: Scale, other: Scale): readonly string[] {

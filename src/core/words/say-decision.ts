@@ -43,7 +43,7 @@ export function sayDecision(w: ClassWords, fact: Decision): SaidStep {
       );
     case 'holds-all':
       return {
-        text: `These notes make no row. ${fact.count === 1 ? 'One scale holds' : `${capital(numberWord(fact.count))} scales hold`} them all; first ${w.scale(fact.best.tonic, fact.best.scale)}.`,
+        text: `These notes do not run from letter to letter. ${fact.count === 1 ? 'One scale holds' : `${capital(numberWord(fact.count))} scales hold`} them all; first ${w.scale(fact.best.tonic, fact.best.scale)}.`,
         reason: sayBecause(w, fact.best),
       };
     case 'others':

@@ -1,6 +1,12 @@
 /** How a change enters the history: `finished` makes an entry, `passing` replaces the one before it. */
 export type Change = 'finished' | 'passing';
 
+/** Whether what stands was chosen on the screen, and not read from a link or from the past. */
+let chosenHere = false;
+
+/** Whether the sentence that stands was chosen on the screen: then nothing in it is the fault of an address. */
+export const isChosenHere = (): boolean => chosenHere;
+
 /** Milliseconds after which a hand is said to rest. */
 export const REST = 150;
 
@@ -35,6 +41,7 @@ export function addressStore<Said extends { readonly search: string }>(
     // Back and Forward: what was passing is left where it was.
     if (waiting !== null) clearTimeout(waiting);
     waiting = null;
+    chosenHere = false;
     tell(read(window.location.search));
   };
   return {
@@ -59,12 +66,14 @@ export function addressStore<Said extends { readonly search: string }>(
     /** Goes to another query of the room. */
     goTo: (search: string, change: Change) => {
       settle();
+      chosenHere = true;
       if (change === 'passing') window.history.replaceState(null, '', path + search);
       else window.history.pushState(null, '', path + search);
       tell(read(search));
     },
     /** Says another sentence. The first of a row of passing ones makes the entry that the next ones replace. */
     say: (next: Said, change: Change) => {
+      chosenHere = true;
       if (change === 'passing' && sliding) {
         if (waiting !== null) clearTimeout(waiting);
         waiting = setTimeout(settle, REST);

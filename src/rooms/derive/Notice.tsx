@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { ENGLISH } from '@/core/words/class-words';
-import { type AddressProblem, sayAddressProblem } from '@/core/words/say-address';
+import { type AddressProblem, sayAddressProblem, sayChosenProblem } from '@/core/words/say-address';
 import { type StoreProblem, sayStoreProblem } from '@/core/words/say-store';
 import { deriveWords } from '@/core/words/screen/derive';
 import { useWords } from '@/ui/school/use-class';
+import { isChosenHere } from '../common/address-store';
 
 type Props = {
   readonly problems: readonly AddressProblem[];
@@ -14,7 +15,10 @@ type Props = {
 export function Notice({ problems, saving }: Props) {
   const w = useWords();
   const [closed, setClosed] = useState<readonly AddressProblem[] | null>(null);
-  const said = closed === problems ? [] : problems.map((problem) => sayAddressProblem(ENGLISH, problem));
+  // Addresses are in English; what was chosen here is spoken of in the class's words.
+  const sayOf = (problem: AddressProblem) =>
+    isChosenHere() ? sayChosenProblem(w, problem) : sayAddressProblem(ENGLISH, problem);
+  const said = closed === problems ? [] : problems.map(sayOf);
   const lines = typeof saving === 'object' ? [...said, sayStoreProblem(saving)] : said;
   if (lines.length === 0) return null;
   return (

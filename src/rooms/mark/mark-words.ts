@@ -4,7 +4,7 @@ import { TRANSPOSING } from '@/core/exercise/kinds/transpose/instruments';
 import { CLEFS } from '@/core/instrument/staff';
 import { asciiName } from '@/core/note/spelled';
 import { DIRECTIONS } from '@/core/scale/direction';
-import { MODES } from '@/core/scale/mode';
+import { MODES, type Mode } from '@/core/scale/mode';
 import { SCALE_IDS, scaleOfMode } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import { taughtTonics } from '@/core/scale/taught';
@@ -41,6 +41,12 @@ const KEYS: Readonly<Record<Field, string>> = {
 };
 
 type Maker = (w: ClassWords, sentence: MarkSentence) => Word;
+
+/** The word of a mode after its tonic: `minor`, and `Moll` after a hyphen. */
+function modeWord(w: ClassWords, mode: Mode): string {
+  if (mode !== 'minor') return w.scaleWord(scaleOfMode(mode));
+  return w.settings.keyNames === 'german' ? 'Moll' : 'minor';
+}
 
 function choice(
   field: Field,
@@ -191,7 +197,7 @@ const FIELDS: Readonly<Record<Field, Maker>> = {
   ),
   mode: choice(
     'mode',
-    (w) => MODES.map((mode) => option(mode, mode === 'minor' ? 'minor' : w.scaleWord(scaleOfMode(mode)))),
+    (w) => MODES.map((mode) => option(mode, modeWord(w, mode))),
     ({ mode }) => mode,
   ),
   order: choice(

@@ -134,7 +134,16 @@ describe('the sentence of a question', () => {
     ]);
     expect(word.unmatched('F# Bb')).toContain('mixes sharps and flats');
     expect(word.unmatched('C# F#')).toContain('The signs are right');
-    expect(word.unmatched('many')).toContain("'many' is no count of signs");
+    expect(word.unmatched('many')).toContain("'many' is not a note name");
+    expect(word.unmatched('f c g')).toBe(
+      'F C G: the letters are right, their signs are missing. Write F♯ C♯ G♯, or three sharps.',
+    );
+    expect(word.unmatched('8 flats')).toBe('8 signs were read; a key signature has seven at most.');
+    for (const none of ['none', '0', 'zero', 'empty', 'no sharps or flats', 'no flats'])
+      expect(word.typed?.(none)?.value).toBe('0');
+    expect(word.typed?.('Bb and Eb and Ab')?.value).toBe('-3');
+    expect(word.typed?.('3 flats: Bb Eb Ab')?.value).toBe('-3');
+    expect(word.typed?.('2 flats: Bb Eb Ab')).toBeNull();
   });
 });
 

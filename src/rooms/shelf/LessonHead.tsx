@@ -10,13 +10,15 @@ type Props = {
   /** Null for what lies in no lesson. */
   readonly lesson: Lesson | null;
   readonly count: number;
+  /** Just made: its name is ready to be typed. */
+  readonly fresh: boolean;
   readonly first: boolean;
   readonly last: boolean;
   readonly actions: ShelfActions;
 };
 
 /** The head of a lesson on the shelf: its name, its place, and its items as one handout or one file. */
-export function LessonHead({ lesson, count, first, last, actions }: Props) {
+export function LessonHead({ lesson, count, fresh, first, last, actions }: Props) {
   const name = lesson?.name ?? SAY.noLesson;
   return (
     <div className="mb-1.5 flex items-center gap-1.5">
@@ -27,6 +29,7 @@ export function LessonHead({ lesson, count, first, last, actions }: Props) {
           value={lesson.name}
           onType={(text) => actions.renameLesson(lesson, text)}
           className="field font-serif text-large font-bold"
+          ready={fresh}
         />
       ) : (
         <h3 className="grow px-2 font-serif text-large font-bold">{name}</h3>

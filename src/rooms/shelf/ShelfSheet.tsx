@@ -43,6 +43,7 @@ const NO_LESSON = 'no-lesson';
 /** The shelf: lessons with what is kept for them. Everything on it can be moved, searched, noted and printed. */
 export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, actions, onGo }: Props) {
   const w = useWords();
+  const [fresh, setFresh] = useState<string | null>(null);
   const [wanted, setWanted] = useState('');
   const { data, unread, status } = state;
   const found = useMemo(
@@ -58,7 +59,7 @@ export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, action
           <Undo2 className="size-4" aria-hidden="true" />
           {SAY.undo(state.undo)}
         </button>
-        <button type="button" className="control" onClick={actions.makeLesson}>
+        <button type="button" className="control" onClick={() => void actions.makeLesson().then(setFresh)}>
           <FolderPlus className="size-4" aria-hidden="true" />
           {SAY.newLesson}
         </button>
@@ -119,7 +120,7 @@ export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, action
           </DndContext>
         </ol>
       ) : (
-        <Lessons state={state} actions={actions} onGo={onGo} />
+        <Lessons state={state} actions={actions} onGo={onGo} fresh={fresh} />
       )}
     </SideSheet>
   );
@@ -131,9 +132,9 @@ function saved({ status, saving }: SchoolState): string {
   return saving === 'saved' ? SAY.saved : sayStoreProblem(saving);
 }
 
-type LessonsProps = Pick<Props, 'state' | 'actions' | 'onGo'>;
+type LessonsProps = Pick<Props, 'state' | 'actions' | 'onGo'> & { readonly fresh: string | null };
 
-function Lessons({ state: { data }, actions, onGo }: LessonsProps) {
+function Lessons({ state: { data }, actions, onGo, fresh }: LessonsProps) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -174,6 +175,7 @@ function Lessons({ state: { data }, actions, onGo }: LessonsProps) {
             lesson={lesson}
             items={keptIn(data, lesson.id)}
             lessons={data.lessons}
+            fresh={fresh}
             first={index === 0}
             last={index === data.lessons.length - 1}
             actions={actions}
@@ -184,6 +186,7 @@ function Lessons({ state: { data }, actions, onGo }: LessonsProps) {
           lesson={null}
           items={keptIn(data, null)}
           lessons={data.lessons}
+          fresh={null}
           first
           last
           actions={actions}
@@ -198,20 +201,27 @@ type ListProps = {
   readonly lesson: Lesson | null;
   readonly items: readonly Kept[];
   readonly lessons: readonly Lesson[];
+  /** The lesson that was just made, whose name is to be typed. */
+  readonly fresh: string | null;
   readonly first: boolean;
   readonly last: boolean;
   readonly actions: ShelfActions;
   readonly onGo: () => void;
 };
 
-function LessonList({ lesson, items, lessons, first, last, actions, onGo }: ListProps) {
+function LessonList({ lesson, items, lessons, fresh, first, last, actions, onGo }: ListProps) {
   const { setNodeRef, isOver } = useDroppable({ id: lesson?.id ?? NO_LESSON });
-  if (!lesson && items.length === 0 && lessons.length > 0) return null;
+  if (!lesson && items.length === 0) return null;
   return (
     <section aria-label={lesson?.name ?? SAY.noLesson} className="mb-4">
-      {(lesson || lessons.length > 0) && (
-        <LessonHead lesson={lesson} count={items.length} first={first} last={last} actions={actions} />
-      )}
+      <LessonHead
+        lesson={lesson}
+        count={items.length}
+        fresh={lesson !== null && lesson.id === fresh}
+        first={first}
+        last={last}
+        actions={actions}
+      />
       <SortableContext items={items.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
         <ol ref={setNodeRef} className={`grid gap-2 rounded-card ${isOver ? 'bg-now' : ''}`}>
           {items.map((item, index) => (

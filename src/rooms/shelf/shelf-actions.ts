@@ -91,7 +91,12 @@ export function shelfActions({ w, head, current, school, tell, print }: ShelfGiv
       await school.change((data) => bringingIn(data, backup.data, way).change);
       tell(filesWords(w).backup.broughtIn);
     },
-    makeLesson: () => school.change((data, now) => makingLesson(data, newId(), SHELF_WORDS.lessonName, now)),
+    /** Makes a lesson and gives its id, so that its name can be typed; null where it could not be saved. */
+    makeLesson: async () => {
+      const id = newId();
+      const made = await school.change((data, now) => makingLesson(data, id, SHELF_WORDS.lessonName, now));
+      return made ? id : null;
+    },
     renameLesson: (lesson: Lesson, name: string) =>
       school.change((data, now) => {
         const stored = data.lessons.find(({ id }) => id === lesson.id);

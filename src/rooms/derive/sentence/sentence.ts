@@ -60,7 +60,7 @@ export const FIRST_CHOICES: Chosen = {
 export const FIRST_SENTENCE: DeriveSentence = {
   tonic: noteNamed('C#'),
   ...FIRST_CHOICES,
-  step: 7,
+  step: null,
   beside: null,
   hand: null,
 };
