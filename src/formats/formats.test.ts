@@ -43,6 +43,7 @@ const score: fc.Arbitrary<Score> = fc.record({
   clef: fc.constantFrom(...CLEFS),
   fifths: fc.integer({ min: -7, max: 7 }),
   mode: fc.constantFrom('major', 'minor', null),
+  code: fc.constantFrom(null, 'C# melodic-minor down written'),
   notes: fc.array(note, { minLength: 1, maxLength: 20 }),
 });
 
@@ -56,6 +57,7 @@ function readBack(document: string): Omit<Score, 'mode'> | string {
     title: reading.title,
     clef: first?.clef ?? 'treble',
     fifths: first?.fifths ?? 0,
+    code: reading.code,
     notes: (line?.notes ?? []).map((each) => ({ pitch: each.pitch, printed: each.printed })),
   };
 }
@@ -100,7 +102,7 @@ describe('MusicXML', () => {
     ['<score-partwise><part></score-partwise>', 'xml-broken'],
     ['<score-partwise><!-- open', 'xml-broken'],
     ['<!DOCTYPE a [<!ENTITY x "y">]><score-partwise/>', 'file-entities'],
-    ['<!DOCTYPE a [ ]><score-partwise/>', 'file-entities'],
+    ['<!DOCTYPE a [<!ELEMENT b ANY>]><score-partwise/>', 'file-entities'],
     [`${'<a>'.repeat(60)}${'</a>'.repeat(60)}`, 'file-deep'],
   ])('refuses %j as %s', (document, code) => {
     expect(readBack(document)).toBe(code);
@@ -144,6 +146,8 @@ describe('scores of other programs', () => {
     expect(lines.map((line) => [line.part, line.notes.length])).toEqual([
       ['Harbour piano', 2],
       ['Harbour piano', 3],
+      // Both staves together.
+      ['Harbour piano', 5],
       ['Part 2', 0],
     ]);
     expect(lines[1]?.notes.map((note) => [note.clef, note.fifths, note.measure])).toEqual([
@@ -155,9 +159,9 @@ describe('scores of other programs', () => {
 
   it('pass over rests, grace notes, lower notes of chords and tied repetitions, and count what has no letter', () => {
     const odd = [
+      `<note><chord/><pitch><step>A</step><octave>3</octave></pitch></note>`,
       '<note><rest/></note>',
       `<note><grace/><pitch><step>A</step><octave>4</octave></pitch></note>`,
-      `<note><chord/><pitch><step>E</step><octave>4</octave></pitch></note>`,
       `<note><pitch><step>C</step><octave>4</octave></pitch><tie type="stop"/></note>`,
       `<note><pitch><step>H</step><octave>4</octave></pitch></note>`,
       `<note><pitch><step>C</step><alter>0.5</alter><octave>4</octave></pitch></note>`,

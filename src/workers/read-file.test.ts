@@ -2,11 +2,17 @@ import fc from 'fast-check';
 import { zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { noteNamed } from '@/core/note/parse';
+import { asciiName } from '@/core/note/spelled';
+import { scaleAsked } from '@/core/scale/asked';
+import { DIRECTIONS } from '@/core/scale/direction';
+import { NAMED_SCALE_IDS } from '@/core/scale/pattern';
+import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import { scaleNamed } from '@/core/scale/scale';
 import { writeOut } from '@/core/scale/written';
 import { USUAL_SETTINGS } from '@/core/school/settings';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayFileProblem, sayFileWarning } from '@/core/words/say-file';
+import { markWords } from '@/core/words/screen/mark';
 import { scoreOfScale } from '@/formats/musicxml/from-scale';
 import { writeMusicXml } from '@/formats/musicxml/write';
 import { writeBackup } from '@/store/backup';
@@ -40,6 +46,117 @@ const GOOD: readonly (readonly [name: string, bytes: Uint8Array])[] = [
   ['list.txt', bytesOf(LIST)],
   ['moon-step.json', bytesOf(writeBackup(demoData('2026-10-06T17:30:00.000Z'), '2026-10-06T17:30:00.000Z'))],
 ];
+
+/** A note of a score: its pitch with sign as text, its voice and staff, whether it belongs to the chord before. */
+function noteOf(
+  name: string,
+  {
+    voice = 1,
+    staff = 1,
+    chord = false,
+    alter = '',
+  }: { voice?: number; staff?: number; chord?: boolean; alter?: string } = {},
+): string {
+  const sign = alter || { b: '-1', '#': '1' }[name[1] ?? ''] || '';
+  return `<note>${chord ? '<chord/>' : ''}<pitch><step>${name[0]}</step>${sign ? `<alter>${sign}</alter>` : ''}<octave>${name.at(-1)}</octave></pitch><duration>1</duration><voice>${voice}</voice><staff>${staff}</staff></note>`;
+}
+
+const rest = (voice: number, staff: number) =>
+  `<note><rest/><duration>1</duration><voice>${voice}</voice><staff>${staff}</staff></note>`;
+
+const piece = (measures: readonly string[], doctype = '') =>
+  `<?xml version="1.0"?>${doctype}<score-partwise><part-list><score-part id="P1"><part-name>Piano</part-name></score-part></part-list><part id="P1">${measures
+    .map((content, at) => `<measure number="${at + 1}">${content}</measure>`)
+    .join('')}</part></score-partwise>`;
+
+function offered(text: string): readonly string[] {
+  const reading = read('x.musicxml', bytesOf(text));
+  if (!reading.ok) return [sayFileProblem(reading.problem)];
+  return reading.kind === 'scales'
+    ? reading.scales.map(({ tonic, scale, direction }) => `${tonic} ${scale} ${direction}`)
+    : [];
+}
+
+const SCALE = 'C4 D4 E4 F4 G4 A4 B4 C5'.split(' ');
+
+describe('our own files', () => {
+  it('come back as what they were: every scale, beginning, chromatic and typed steps, in every direction', () => {
+    let files = 0;
+    const asked = [...NAMED_SCALE_IDS, '2,2,3,2,3', '1,3,1,2,1,3,1'] as const;
+    for (const tonic of ['C', 'Eb', 'F#', 'B', 'Ab'].map(noteNamed)) {
+      for (const scale of asked) {
+        for (const direction of DIRECTIONS) {
+          for (const signature of SIGNATURE_CHOICES) {
+            const reading = scaleAsked(tonic, scale);
+            if (!reading.ok) continue;
+            const written = writeOut(reading.scale, { direction, clef: 'alto', signature });
+            const back = read('x.musicxml', bytesOf(writeMusicXml(scoreOfScale(ENGLISH, written))));
+            expect(back, `${asciiName(tonic)} ${scale} ${direction}`).toMatchObject({
+              warnings: [],
+              scales: [{ tonic: asciiName(tonic), scale, direction, clef: 'alto', signature }],
+            });
+            files += 1;
+          }
+        }
+      }
+    }
+    console.info(`${files} files of ours opened again`);
+    expect(files).toBeGreaterThan(400);
+  });
+
+  it('are read by their notes where another program has changed them', () => {
+    const changed = score('E').replace('<step>F</step>', '<step>G</step>');
+    expect(offered(changed)).not.toContain('E harmonic-minor both');
+  });
+});
+
+describe('a score of another program', () => {
+  it('has a scale that goes over two staves', () => {
+    const [low, high] = [SCALE.slice(0, 4), SCALE.slice(4)];
+    const upper = [...low.map(() => rest(1, 1)), ...high.map((name) => noteOf(name))].join('');
+    const lower = [
+      ...low.map((name) => noteOf(name, { voice: 5, staff: 2 })),
+      ...high.map(() => rest(5, 2)),
+    ].join('');
+    expect(offered(piece([`${upper}<backup><duration>8</duration></backup>${lower}`]))).toEqual([
+      'C major up',
+    ]);
+  });
+
+  it('has a scale on top of chords, and one under them', () => {
+    const over = SCALE.map((name) => noteOf('E3') + noteOf(name, { chord: true })).join('');
+    expect(offered(piece([over]))).toEqual(['C major up']);
+    const under = SCALE.map((name) => noteOf(name) + noteOf('G6', { chord: true })).join('');
+    expect(offered(piece([under]))).toEqual(['C major up']);
+  });
+
+  it('writes signs as decimals, and may have an empty subset', () => {
+    const row = 'G4 A4 B4 C5 D5 E5 F5 G5'
+      .split(' ')
+      .map((name) => noteOf(name, name === 'F5' ? { alter: '1.0' } : {}));
+    expect(offered(piece([row.join('')]))).toEqual(['G major up']);
+    expect(offered(piece([row.join('')], '<!DOCTYPE score-partwise [ ]>'))).toEqual(['G major up']);
+    const declared = piece([row.join('')], '<!DOCTYPE score-partwise [<!ENTITY a "b">]>');
+    expect(offered(declared)[0]).toContain('declares entities');
+  });
+
+  it('gives the runs of a part as answers, each told from the others', () => {
+    const second = 'D4 E4 F4 G4 A4 B4 C5 D5'.split(' ');
+    const reading = read(
+      'x.musicxml',
+      bytesOf(piece([SCALE, second].map((each) => each.map((n) => noteOf(n)).join('')))),
+    );
+    const lines = reading.ok && reading.kind === 'scales' ? reading.lines : [];
+    expect(lines.map(({ from, to, begins, notes }) => [from, to, begins, notes])).toEqual([
+      ['1', '2', 'C4 D4 E4', 16],
+      ['1', '1', 'C4 D4 E4', 8],
+      ['2', '2', 'D4 E4 F4', 8],
+    ]);
+    const names = lines.map(markWords(ENGLISH).entry.fileLine);
+    expect(names[2]).toBe('Piano, bar 2: D4 E4 F4 …, 8 notes');
+    expect(new Set(names).size).toBe(names.length);
+  });
+});
 
 describe('a file', () => {
   it('is read by what is in it, whatever its name', () => {

@@ -1,5 +1,5 @@
-import { letterAfter, SEMITONES_ABOVE_C } from '../note/letter';
 import { type Quality, qualityOf } from '../note/interval';
+import { letterAfter, SEMITONES_ABOVE_C } from '../note/letter';
 import { type SpelledNote, spelledOrNull } from '../note/spelled';
 import { isTyped, scaleAsked } from '../scale/asked';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
@@ -20,13 +20,16 @@ function orderReadings(line: string): readonly AskReading[] {
 const DEGREES: ReadonlyMap<string, number> = new Map([
   ...'first second third fourth fifth sixth seventh'.split(' ').map((name, at) => [name, at + 1] as const),
   ...'1st 2nd 3rd 4th 5th 6th 7th'.split(' ').map((name, at) => [name, at + 1] as const),
-  ...'supertonic mediant subdominant dominant submediant'.split(' ').map((name, at) => [name, at + 2] as const),
+  ...'supertonic mediant subdominant dominant submediant'
+    .split(' ')
+    .map((name, at) => [name, at + 2] as const),
   ['leading note', 7],
   ['leading tone', 7],
   ['subtonic', 7],
 ]);
 
-const DEGREE = /^(?:the )?(?:(?:scale )?degree ([1-7])|([\p{L}\d]+(?: note| tone)?))(?: degree| note)? (?:of|in) (.+)$/iu;
+const DEGREE =
+  /^(?:the )?(?:(?:scale )?degree ([1-7])|([\p{L}\d]+(?: note| tone)?))(?: degree| note)? (?:of|in) (.+)$/iu;
 
 /** A minor key's 7th is raised where it leads to the tonic. */
 function formFor(name: string, scales: readonly ScaleId[]): ScaleId | null {
@@ -115,7 +118,12 @@ function away(from: SpelledNote, { letters, semitones }: Asked, way: 1 | -1): Sp
   return spelledOrNull(letter, from.alteration + way * (semitones - plain));
 }
 
-function intervalFrom(w: ClassWords, typed: string, asked: readonly Asked[], way: 1 | -1): readonly AskReading[] {
+function intervalFrom(
+  w: ClassWords,
+  typed: string,
+  asked: readonly Asked[],
+  way: 1 | -1,
+): readonly AskReading[] {
   const from = w.read(typed);
   if (!from.ok) return [];
   return asked.flatMap((each): AskReading[] => {
@@ -123,7 +131,17 @@ function intervalFrom(w: ClassWords, typed: string, asked: readonly Asked[], way
     if (!to) return [];
     const [low, high] = way > 0 ? [from.note, to] : [to, from.note];
     const quality: Quality = qualityOf(low, high);
-    return [{ kind: 'interval', from: from.note, to, way, letters: each.letters + 1, semitones: each.semitones, quality }];
+    return [
+      {
+        kind: 'interval',
+        from: from.note,
+        to,
+        way,
+        letters: each.letters + 1,
+        semitones: each.semitones,
+        quality,
+      },
+    ];
   });
 }
 
@@ -138,7 +156,21 @@ function intervalReadings(w: ClassWords, line: string): readonly AskReading[] {
 }
 
 /** How far letters usually go for so many half steps; six are a fourth or a fifth. */
-const USUAL_LETTERS: readonly (readonly number[])[] = [[0], [1], [1], [2], [2], [3], [3, 4], [4], [5], [5], [6], [6], [7]];
+const USUAL_LETTERS: readonly (readonly number[])[] = [
+  [0],
+  [1],
+  [1],
+  [2],
+  [2],
+  [3],
+  [3, 4],
+  [4],
+  [5],
+  [5],
+  [6],
+  [6],
+  [7],
+];
 
 const NUMBERS = 'no one two three four five six seven eight nine ten eleven twelve'.split(' ');
 
@@ -153,7 +185,12 @@ function stepsAwayReadings(w: ClassWords, line: string): readonly AskReading[] {
   const semitones = number * (halves ? 1 : 2);
   const letters = number > 0 ? USUAL_LETTERS[semitones] : undefined;
   if (!letters) return [];
-  return intervalFrom(w, note, letters.map((each) => ({ letters: each, semitones })), wayOf(way));
+  return intervalFrom(
+    w,
+    note,
+    letters.map((each) => ({ letters: each, semitones })),
+    wayOf(way),
+  );
 }
 
 /** Facts asked for in the field's words: the orders, a degree of a key, a note an interval or some steps away. */

@@ -46,6 +46,17 @@ describe('scales found in a line', () => {
     ]);
   });
 
+  it('are all that fit in a longer run, in the order in which they begin', () => {
+    expect(said(row('F4 G4 Ab4 Bb4 C5 D5 Eb5 F5 G5 Ab5 Bb5 C6'))).toEqual([
+      'F dorian up 0+8',
+      'G phrygian up 1+8',
+      'Ab lydian up 2+8',
+      'Bb mixolydian up 3+8',
+      'C natural-minor up 4+8',
+    ]);
+    expect(said(row('C4 D4 E4 F4 G4 A4 B4 C5 D5 E5 F5 G5 A5 B5 C6'))[0]).toBe('C major up 0+8');
+  });
+
   it('say which note is spelled otherwise where a line only sounds like a scale', () => {
     const [found] = findScales(row('C#3 D#3 E3 F#3 G#3 A3 C4 C#4'));
     expect(found?.scale.id).toBe('harmonic-minor');
@@ -59,6 +70,8 @@ describe('scales found in a line', () => {
     expect(said(row('C4 D4 E4 F4 G4 A4 B5 C6'))).toEqual([]);
     expect(longestStepwiseRun(row('C4 D4 E4 G4 A4'))).toBe(3);
     expect(longestStepwiseRun([])).toBe(0);
+    // A zigzag is no long row: it turns at every note.
+    expect(longestStepwiseRun(row('C4 D4 C4 D4 C4 D4 E4 F4'))).toBe(4);
   });
 
   it('never lie past the end of any line', () => {

@@ -94,30 +94,43 @@ function longest(
   return oneWay;
 }
 
+/** Whether a scale is but a part of one that was found: its way back, or the same one an octave on. */
+function isPartOf(scale: FoundScale, other: FoundScale): boolean {
+  const inside = scale.from + scale.count <= other.from + other.count;
+  return inside && scale.from > other.from && scale.scale.tonic === other.scale.tonic;
+}
+
 /**
  * Finds the scales in a line of notes: eight neighbours a letter apart from a tonic to its octave, up, down, or up
- * and down. A run that sounds like a scale but has one note spelled otherwise is found too, and says which.
+ * and down. In a longer run every one that fits is found, in the order in which they begin. A run that sounds like a
+ * scale but has one note spelled otherwise is found too, and says which, where nothing there is spelled right.
  */
 export function findScales(line: readonly Pitch[]): readonly FoundScale[] {
   const found: FoundScale[] = [];
   const end = Math.min(line.length, LONGEST) - OCTAVE;
   for (let from = 0; from <= end; from += 1) {
     const scale = foundAt(line, from);
-    if (!scale) continue;
-    found.push(scale);
-    // The last note of one scale may be the first of the next.
-    from += scale.count - 2;
+    // Those before by more than an octave up and down no longer reach here.
+    if (scale && !found.slice(-2 * OCTAVE).some((other) => isPartOf(scale, other))) found.push(scale);
   }
-  return found;
+  const overlaps = (one: FoundScale, other: FoundScale) =>
+    one.from < other.from + other.count - 1 && other.from < one.from + one.count - 1;
+  const near = (at: number) => found.slice(Math.max(0, at - 2 * OCTAVE), at + 2 * OCTAVE);
+  return found.filter(
+    (one, at) => !one.misspelled || !near(at).some((other) => !other.misspelled && overlaps(one, other)),
+  );
 }
 
-/** How many notes the longest row of neighbouring letters has; for fact why nothing was found. */
+/** How many notes the longest row of neighbouring letters has, one way; to say why nothing was found. */
 export function longestStepwiseRun(line: readonly Pitch[]): number {
   let most = Math.min(1, line.length);
   let run = 1;
+  let way = 0;
   for (let index = 1; index < Math.min(line.length, LONGEST); index += 1) {
     const move = heightOf(line[index] as Pitch) - heightOf(line[index - 1] as Pitch);
-    run = Math.abs(move) === 1 ? run + 1 : 1;
+    // A turn begins another row, with the note it turns on.
+    run = Math.abs(move) !== 1 ? 1 : move === way ? run + 1 : 2;
+    way = move;
     most = Math.max(most, run);
   }
   return most;

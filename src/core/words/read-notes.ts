@@ -30,10 +30,7 @@ function joined(text: string): string {
 function goesByLetters(letters: readonly string[]): boolean {
   return letters.slice(1).every((letter, at) => {
     const before = LETTERS.find((each) => each === (letters[at] ?? '').toUpperCase());
-    return (
-      before !== undefined &&
-      [1, -1].some((way) => letterAfter(before, way) === letter.toUpperCase())
-    );
+    return before !== undefined && [1, -1].some((way) => letterAfter(before, way) === letter.toUpperCase());
   });
 }
 

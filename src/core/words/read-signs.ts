@@ -17,12 +17,17 @@ export function isNoSigns(text: string): boolean {
   return NOTHING.test(text.trim());
 }
 
-const NUMBERS = 'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen'.split(' ');
+const NUMBERS = 'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen'.split(
+  ' ',
+);
 
 /** A number at the beginning, in figures or as a word, with what follows. */
-function numberAt(text: string): { readonly number: number; readonly rest: string; readonly minus: boolean } | null {
+function numberAt(
+  text: string,
+): { readonly number: number; readonly rest: string; readonly minus: boolean } | null {
   const figures = /^([-−+]?)(\d{1,2})(?!\d)\s*(.*)$/su.exec(text);
-  if (figures) return { number: Number(figures[2]), rest: figures[3] ?? '', minus: /[-−]/u.test(figures[1] ?? '') };
+  if (figures)
+    return { number: Number(figures[2]), rest: figures[3] ?? '', minus: /[-−]/u.test(figures[1] ?? '') };
   const word = /^(\p{L}+)\b\s*(.*)$/su.exec(text);
   const number = NUMBERS.indexOf((word?.[1] ?? '').toLowerCase());
   return word && number >= 0 ? { number, rest: word[2] ?? '', minus: false } : null;

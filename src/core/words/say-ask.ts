@@ -7,7 +7,14 @@ import { chordName, sayChordProblem } from './say-chord';
 import { keyName } from './say-key';
 import { intervalName } from './say-note';
 import { scaleName } from './say-scale';
-import { CLEF_WORDS, DIRECTION_WORDS, lowerFirst, numberWord, SIGNATURE_WORDS, signCount } from './vocabulary';
+import {
+  CLEF_WORDS,
+  DIRECTION_WORDS,
+  lowerFirst,
+  numberWord,
+  SIGNATURE_WORDS,
+  signCount,
+} from './vocabulary';
 
 /** What a line was read as, in a few words: `C♯ harmonic minor, going down`, `Which key has four flats?`. */
 export function sayReading(w: ClassWords, reading: AskReading): string {
@@ -59,7 +66,8 @@ function intervalText(w: ClassWords, reading: Extract<AskReading, { readonly kin
   return `${article} ${name} ${way > 0 ? 'above' : 'below'} ${w.note(from)}: ${w.note(to)}, ${counted}`;
 }
 
-const counting = (count: number, one: string, many: string) => `${numberWord(count)} ${count === 1 ? one : many}`;
+const counting = (count: number, one: string, many: string) =>
+  `${numberWord(count)} ${count === 1 ? one : many}`;
 
 const PLACES: Readonly<Record<AskPlace, string>> = {
   class: 'Class: names and steps',

@@ -47,7 +47,12 @@ export function sayCompared(
       second.filter((note) => !first.includes(note)),
     ),
   ];
-  return [...(alike ? ['To the ear they are the same: every note has two names.'] : []), shared, ...alone, ...signatures(one, other)];
+  return [
+    ...(alike ? ['To the ear they are the same: every note has two names.'] : []),
+    shared,
+    ...alone,
+    ...signatures(one, other),
+  ];
 }
 
 function signatures(one: Scale, other: Scale): readonly string[] {

@@ -98,10 +98,9 @@ describe('two scales compared', () => {
       'No note is spelled alike in both.',
     ]);
     // Notes stand in their order from the tonic, also those that only one way has.
-    expect(sayCompared(ENGLISH, scale('E', 'melodic-minor'), scale('E', 'natural-minor'), 'both').slice(0, 2)).toEqual([
-      'In both: E F♯ G A B C D.',
-      'Only in E melodic minor: C♯ D♯.',
-    ]);
+    expect(
+      sayCompared(ENGLISH, scale('E', 'melodic-minor'), scale('E', 'natural-minor'), 'both').slice(0, 2),
+    ).toEqual(['In both: E F♯ G A B C D.', 'Only in E melodic minor: C♯ D♯.']);
     expect(sayCompared(ENGLISH, scale('A', 'natural-minor'), scale('C', 'major'), 'both')).toEqual([
       'In both: A B C D E F G.',
       'Both have the signature of no sharps or flats.',

@@ -2,11 +2,14 @@ import { PATTERNS } from '@/core/scale/pattern';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
+import { writeScaleCode } from './scale-code';
 import type { Score } from './score';
 
 /** The score of a scale as it is written on its staff, under its full name. */
-export function scoreOfScale(w: ClassWords, { scale, clef, atClef, line, printed }: WrittenScale): Score {
+export function scoreOfScale(w: ClassWords, written: WrittenScale): Score {
+  const { scale, clef, atClef, line, printed } = written;
   return {
+    code: writeScaleCode(written),
     title: scaleName(w, scale),
     clef,
     fifths: atClef ?? 0,

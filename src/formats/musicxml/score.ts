@@ -9,8 +9,13 @@ export type Score = {
   /** Fifths of the signature that is printed, −7 to 7. */
   readonly fifths: number;
   readonly mode: 'major' | 'minor' | null;
+  /** What it is, in a code of ours, so that it is read as what it was; null where it is no scale of ours. */
+  readonly code: string | null;
   readonly notes: readonly { readonly pitch: Pitch; readonly printed: Alteration | null }[];
 };
+
+/** The name of the field in which a file of ours says what it is. */
+export const OWN_FIELD = 'moon-step-scale';
 
 /** Sign and line of each clef, counted from the bottom line. */
 export const CLEF_SIGNS: Readonly<Record<Clef, { readonly sign: string; readonly line: number }>> = {

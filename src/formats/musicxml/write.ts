@@ -1,5 +1,5 @@
 import { escapeXml } from '../xml/escape';
-import { ACCIDENTAL_NAMES, CLEF_SIGNS, type Score } from './score';
+import { ACCIDENTAL_NAMES, CLEF_SIGNS, OWN_FIELD, type Score } from './score';
 
 /** The registered media type of an uncompressed file. */
 export const MUSICXML_TYPE = 'application/vnd.recordare.musicxml+xml';
@@ -21,7 +21,7 @@ export function writeMusicXml(score: Score): string {
     <encoding>
       <software>Moon Step</software>
       <supports element="accidental" type="yes"/>
-    </encoding>
+    </encoding>${score.code === null ? '' : own(score.code)}
   </identification>
   <part-list>
     <score-part id="P1">
@@ -45,6 +45,14 @@ ${score.notes.map(note).join('\n')}
   </part>
 </score-partwise>
 `;
+}
+
+/** What the file is, for us to read it again as what it was. */
+function own(code: string): string {
+  return `
+    <miscellaneous>
+      <miscellaneous-field name="${OWN_FIELD}">${escapeXml(code)}</miscellaneous-field>
+    </miscellaneous>`;
 }
 
 function note({ pitch, printed }: Score['notes'][number]): string {

@@ -39,9 +39,13 @@ export function guardXml(text: string): FileProblem | null {
     const passed = PASSED_OVER.find(([begin]) => text.startsWith(begin, at));
     const end = passed ? text.indexOf(passed[1], at + passed[0].length) : tagEnd(text, at + 1);
     if (text.startsWith('<!DOCTYPE', at) || text.startsWith('<!ENTITY', at)) {
-      // An internal subset is where a document declares entities of its own.
+      // An internal subset is where a document declares entities of its own; an empty one declares nothing.
       const subset = text.indexOf('[', at);
-      if (text.startsWith('<!ENTITY', at) || (subset >= 0 && (end < 0 || subset < end))) {
+      const inside = subset >= 0 && (end < 0 || subset < end);
+      if (
+        text.startsWith('<!ENTITY', at) ||
+        (inside && !/^\[\s*\]/u.test(text.slice(subset, subset + 200)))
+      ) {
         return { code: 'file-entities' };
       }
     }

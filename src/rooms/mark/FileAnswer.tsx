@@ -46,10 +46,11 @@ export function FileAnswer({ asked, onGiven, onDone }: Props) {
           {say.fileNone}
         </p>
       )}
+      {lines.length > 1 && <p className="w-full text-small text-quiet">{say.fileWhich}</p>}
       {lines.length > 1 &&
         lines.map((line, at) => (
           <button key={at} type="button" className="control" onClick={() => takeLine(line)}>
-            {line.part}
+            {say.fileLine(line)}
           </button>
         ))}
     </div>

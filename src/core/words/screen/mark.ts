@@ -58,6 +58,32 @@ const SENTENCE = {
   end: '.',
 } as const;
 
+/** A run of notes in a file, told from the others: where it stands, how it begins, how long it is. */
+type FileLine = {
+  readonly part: string;
+  readonly kind: 'voice' | 'top' | 'lowest' | 'staves';
+  readonly voice: string | null;
+  readonly from: string;
+  readonly to: string;
+  readonly begins: string;
+  readonly notes: number;
+};
+
+const LINE_KINDS = {
+  voice: null,
+  top: 'top notes',
+  lowest: 'lowest notes',
+  staves: 'all staves together',
+} as const;
+
+function fileLine({ part, kind, voice, from, to, begins, notes }: FileLine): string {
+  const [staff, number] = voice?.split(' ') ?? [];
+  const where = voice ? `staff ${staff}, voice ${number}` : null;
+  const bars = from === to ? `bar ${from}` : `bars ${from} to ${to}`;
+  const head = [part, where, LINE_KINDS[kind], bars].filter((each) => each !== null).join(', ');
+  return `${head}: ${begins} …, ${counted(notes, 'note', 'notes')}`;
+}
+
 const ENTRY = {
   title: 'What was written',
   field: 'Type the answer',
@@ -88,6 +114,8 @@ const ENTRY = {
   file: 'MusicXML',
   fileWhole: 'Take the answer from a MusicXML file',
   fileNone: 'No notes were found in this file.',
+  fileWhich: 'Which notes are the answer?',
+  fileLine,
   key: (name: string) => `${name}, key`,
   reasons: 'Reasons given',
   reason: (from: number, to: number) => `From ${from} to ${to}`,

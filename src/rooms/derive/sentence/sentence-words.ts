@@ -146,7 +146,8 @@ function choiceWord<Name extends ListedWord>(
         value: option,
         text: texts[option],
         detail: other,
-        match: (typed) => matchChoice(option, [texts[option], ...(other ? [other] : []), ...alsoSaid(name, option)], typed),
+        match: (typed) =>
+          matchChoice(option, [texts[option], ...(other ? [other] : []), ...alsoSaid(name, option)], typed),
       };
     }),
     unmatched: (typed) =>
