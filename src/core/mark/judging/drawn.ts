@@ -33,9 +33,8 @@ export function signatureFindings(
   const found: Finding[] = [];
   const kinds = new Set(signs.map(({ alteration }) => Math.sign(alteration)));
   if (kinds.has(1) && kinds.has(-1)) {
-    const at = signs.findIndex(
-      ({ alteration }) => Math.sign(alteration) !== Math.sign(signs[0]?.alteration ?? 0),
-    );
+    const first = Math.sign(signs.find(({ alteration }) => alteration !== 0)?.alteration ?? 0);
+    const at = signs.findIndex(({ alteration }) => Math.sign(alteration) === -first);
     found.push({ code: 'mixed', index: at, expected: null, got: noteThing(signs[at] as SpelledNote) });
   }
   if (isSameSet(wanted, signs)) {
