@@ -156,6 +156,7 @@ const OF_RIGHT: readonly FindingCode[] = [
   'sign-needed',
   'sign-misplaced',
   'sign-unwanted',
+  'cancelling-unwanted',
   'order-wrong',
   'place-wrong',
   'mixed',

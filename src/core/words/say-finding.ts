@@ -72,6 +72,8 @@ function sentence(w: ClassWords, code: FindingCode, { want, got, place }: Said):
       return `${capital(got)} ${place} says another note than the one meant.`;
     case 'sign-unwanted':
       return `${capital(got)} ${place} has nothing to cancel.`;
+    case 'cancelling-unwanted':
+      return `${capital(got)} ${place}: this class writes no cancelling sign after the top note.`;
     case 'order-wrong':
       return `${got} stands where ${want} comes in the order.`;
     case 'place-wrong':

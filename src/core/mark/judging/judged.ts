@@ -26,6 +26,7 @@ export const FINDING_CODES = [
   'sign-needed',
   'sign-misplaced',
   'sign-unwanted',
+  'cancelling-unwanted',
   'order-wrong',
   'place-wrong',
   'mixed',

@@ -44,6 +44,9 @@ export function printedFindings({
     if (sign !== null && sign !== alteration) return finding('sign-misplaced');
     if (sign === null && wanted !== null)
       return turned && cancels && cancelling !== 'required' ? [] : finding('sign-needed');
+    // A class that writes none after a bar line writes none after the top note, where the next bar could begin.
+    if (sign === 0 && wanted === 0 && turned && cancels && cancelling === 'not-written')
+      return finding('cancelling-unwanted');
     if (sign === null || wanted !== null) return [];
     const inSignature = printedSigns([pitch(each.note, each.octave)], atClef)[0] === null && alteration !== 0;
     return finding(alteration === 0 && !cancels && !inSignature ? 'sign-unwanted' : 'sign-repeated');

@@ -1,0 +1,231 @@
+import { describe, expect, it } from 'vitest';
+import { PATTERNS } from '@/core/scale/pattern';
+import { relatedKeys } from '@/core/scale/related';
+import { makingRoomFor } from '@/core/school/pairs';
+import {
+  CHOICES,
+  NO_SAYINGS,
+  SETTING_NAMES,
+  type SettingName,
+  type Settings,
+  USUAL_SETTINGS,
+  withSetting,
+} from '@/core/school/settings';
+import { type ClassWords, wordsOf } from '@/core/words/class-words';
+import { readGiven } from '@/core/words/read-given';
+import { gapNames, sayPlace } from '@/core/words/say-note';
+import { sayRelated } from '@/core/words/say-related';
+import { stepText } from '@/core/words/say-step';
+import { readAddress } from './derive/sentence/address';
+import { readQuestion } from './derive/sentence/read-question';
+import { sentenceParts, sentenceText } from './derive/sentence/sentence-words';
+import { paperItem } from './derive/share/paper';
+import { viewOf } from './derive/working/view';
+import { readMark } from './mark/mark-address';
+import { markItem } from './mark/mark-paper';
+import { askedOf } from './mark/mark-sentence';
+import { markText } from './mark/mark-words';
+import { bookTable } from './orbit/book-cells';
+import { readOrbit } from './orbit/orbit-address';
+import { linesOf } from './orbit/orbit-lines';
+import { orbitParts, orbitText } from './orbit/orbit-words';
+import { ringOf } from './orbit/ring-of';
+import { answerOf } from './questions/answer';
+import { questionText } from './questions/question-words';
+
+const DERIVED = [
+  '?tonic=C%23&scale=melodic-minor&direction=both&clef=bass&signature=written&method=signature',
+  '?tonic=C&scale=harmonic-minor&direction=up&clef=treble&signature=written&method=step-pattern',
+  '?tonic=D&scale=dorian&direction=up&clef=treble&signature=written&method=signature',
+  '?tonic=Eb&scale=major&direction=up&clef=treble&signature=written&method=signature',
+  '?tonic=G&scale=major&direction=up&clef=treble&signature=none&method=chain',
+  '?tonic=F&scale=major&direction=up&clef=treble&signature=written&method=chain',
+];
+
+/** All that Derive says and draws of a scale. */
+function derive(w: ClassWords): unknown {
+  return DERIVED.map((search) => {
+    const { sentence } = readAddress(search);
+    const view = viewOf(sentence, w.settings);
+    const { line, atClef, printed } = view.written;
+    const mode = view.scale.id && PATTERNS[view.scale.id].mode;
+    const [, tonic] = sentenceParts(w, sentence).filter((part) => typeof part !== 'string');
+    return [
+      sentenceText(w, sentence),
+      view.derivation.steps.map(({ fact }) => stepText(w, fact)),
+      line.map((_, place) => sayPlace(w, line, place, mode)),
+      gapNames(w, line),
+      relatedKeys(view.scale).map((related) => sayRelated(w, view.scale, related)),
+      [atClef, printed],
+      typeof tonic === 'object' ? tonic.options.map(({ text, detail }) => [text, detail]) : null,
+    ];
+  });
+}
+
+const QUESTIONS = [
+  '?question=key&fifths=3&asked=minor',
+  '?question=key&fifths=-3&asked=every',
+  '?question=key&fifths=-1&asked=major',
+  '?question=key&fifths=6&asked=every',
+  '?question=signature&tonic=D&scale=dorian&clefs=treble',
+  '?question=signature&tonic=C&scale=natural-minor&clefs=treble',
+  '?question=name&notes=C+D+Eb+F+G+Ab+B+C',
+];
+
+function questions(w: ClassWords): unknown {
+  return QUESTIONS.map((search) => {
+    const read = readQuestion(search);
+    if (!read) throw new Error(search);
+    const { lines, count, owners } = answerOf(w, read.question);
+    return [questionText(w, read.question), lines, count, owners.length];
+  });
+}
+
+const ORBITS = [
+  '?see=keys&key=C+minor',
+  '?see=keys&key=Eb+major',
+  '?see=chords&key=C+minor&size=sevenths&degree=5',
+  '?see=chords&key=D+dorian&size=triads&degree=2',
+  '?see=route&from=E+major&to=F+minor',
+  '?see=notes&note=B',
+  '?see=build',
+  '?see=fill',
+  '?see=spell&root=Gb&chord=major-seventh',
+];
+
+function orbit(w: ClassWords): unknown {
+  return ORBITS.map((search) => {
+    const { sentence } = readOrbit(search, w.settings);
+    const { w: _, ...ring } = ringOf(w, sentence, false);
+    const [, word] = orbitParts(w, sentence).filter((part) => typeof part !== 'string');
+    return [
+      orbitText(w, sentence),
+      linesOf(w, sentence),
+      [ring.size, ring.mode, ring.minors, [...ring.marks], [...ring.minorMarks]],
+      typeof word === 'object' ? word.options.map(({ text }) => text) : null,
+    ];
+  });
+}
+
+function keyBook(w: ClassWords): unknown {
+  const { sentence } = readOrbit(
+    '?see=book&columns=count,signs,major,minor,modes,notes,parallel',
+    w.settings,
+  );
+  return sentence.kind === 'book' ? bookTable(w, sentence) : null;
+}
+
+/** A question of every kind with an answer as somebody wrote it; what is typed is typed in the names of the class. */
+const MARKED: readonly (readonly [search: string, given: string])[] = [
+  [
+    '?kind=scale&tonic=C&scale=harmonic-minor&direction=up&clef=treble&signature=none',
+    '1.C-D-Eb-F-G-Ab-Bb-C',
+  ],
+  ['?kind=scale&tonic=D&scale=major&direction=up&clef=treble&signature=none', '1.D-E-F-G-A-B-C-D'],
+  [
+    '?kind=scale&tonic=E&scale=melodic-minor&direction=both&clef=treble&signature=none',
+    '1.E4!0-F%234!%23-G4!0-A4!0-B4!0-C%235!%23-D%235!%23-E5!0-D5!0-C5!0-B4!0-A4!0-G4!0-F%234!0-E4!0',
+  ],
+  [
+    '?kind=scale&tonic=E&scale=melodic-minor&direction=both&clef=treble&signature=none',
+    '1.E4!0-F%234!%23-G4!0-A4!0-B4!0-C%235!%23-D%235!%23-E5!0-D5!n-C5!n-B4!0-A4!0-G4!0-F%234!0-E4!0',
+  ],
+  ['?kind=signature&tonic=D&scale=dorian&clef=treble', '1.Bb'],
+  ['?kind=name-key&fifths=-3&mode=minor', '1.C.'],
+  ['?kind=name-key&fifths=4&mode=major', '1.E.major.s'],
+  ['?kind=partner&relation=parallel&tonic=C&mode=major', '1.A.natural-minor'],
+  ['?kind=steps&scale=major&direction=up', '1.2-2-1-2-2-1-2'],
+  ['?kind=degree&degree=7&tonic=C&scale=harmonic-minor', '1.Bb'],
+  ['?kind=chord&wants=numeral&size=3&degree=3&tonic=C&scale=natural-minor', '1.iii'],
+  ['?kind=chord&wants=numeral&size=3&degree=7&tonic=C&scale=major', '1.VII'],
+];
+
+async function mark(w: ClassWords): Promise<unknown> {
+  const typed = readGiven(
+    w,
+    askedOf(readMark('?kind=scale&tonic=F&scale=major').sentence, w.settings),
+    'F G A H',
+  );
+  const items = await Promise.all(
+    MARKED.map(async ([search, given]) => {
+      const { sentence } = readMark(`${search}&given=${given}`);
+      const { task, lines } = await markItem(w, sentence, '');
+      return [markText(w, sentence), task, lines];
+    }),
+  );
+  return [typed, items];
+}
+
+async function paper(w: ClassWords): Promise<unknown> {
+  const { sentence } = readAddress(DERIVED[0] ?? '');
+  return paperItem(w, sentence, '', false);
+}
+
+const ROOMS = { derive, questions, orbit, keyBook, mark, paper } as const;
+
+type Room = keyof typeof ROOMS;
+
+/** Where each setting must be met, whatever its value: worked out by hand from what it is about. */
+const MUST: Readonly<Record<SettingName, readonly Room[]>> = {
+  stepWords: ['derive', 'questions', 'orbit', 'mark', 'paper'],
+  noteNames: ['derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
+  solfege: ['derive', 'paper'],
+  modeSyllables: ['derive'],
+  seventh: ['derive', 'paper'],
+  degrees: ['derive', 'questions', 'orbit', 'mark', 'paper'],
+  relatives: ['derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
+  keysTaught: ['derive', 'orbit', 'keyBook'],
+  keyOrder: ['derive', 'orbit', 'keyBook'],
+  circle: ['derive', 'orbit'],
+  flatsBy: ['derive', 'orbit'],
+  minorCircle: ['orbit'],
+  minorSignature: ['derive', 'questions', 'paper'],
+  minorNaming: ['questions'],
+  melodicDown: ['derive', 'mark', 'paper'],
+  cancelling: ['mark'],
+  modesWritten: ['derive', 'questions', 'mark'],
+  keyNames: ['derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
+  modeWord: ['mark'],
+  capital: ['mark'],
+  marks: ['mark'],
+  followThrough: ['mark'],
+  numerals: ['orbit', 'mark'],
+  mediant: ['orbit', 'mark'],
+  dominant: ['orbit'],
+  diminished: ['orbit', 'mark'],
+  flatRule: ['questions'],
+  sharpRule: ['questions'],
+  hints: ['derive', 'orbit', 'mark', 'paper'],
+};
+
+/** Settings under which another one can be heard at all. */
+const WITH: Partial<Readonly<Record<SettingName, Partial<Settings>>>> = {
+  modeSyllables: { solfege: 'do-minor' },
+  seventh: { solfege: 'do-minor' },
+  minorNaming: {},
+  capital: { modeWord: 'not-wanted' },
+};
+
+async function heard(settings: Settings): Promise<Readonly<Record<Room, string>>> {
+  const w = wordsOf(settings, NO_SAYINGS);
+  const said = await Promise.all(
+    Object.entries(ROOMS).map(async ([room, tell]) => [room, JSON.stringify(await tell(w))] as const),
+  );
+  return Object.fromEntries(said) as Record<Room, string>;
+}
+
+describe('every setting reaches everything it is about', () => {
+  it.each(SETTING_NAMES)('%s', async (name) => {
+    const base: Settings = { ...USUAL_SETTINGS, ...WITH[name] };
+    const values = CHOICES[name].map((value) => makingRoomFor(withSetting(base, name, value), name));
+    const all = await Promise.all(values.map(heard));
+    const reached = (Object.keys(ROOMS) as Room[]).filter(
+      (room) => new Set(all.map((each) => each[room])).size > 1,
+    );
+    console.info(`${name}, ${values.length} values: ${reached.join(', ')}`);
+    expect(MUST[name].filter((room) => !reached.includes(room))).toEqual([]);
+    // Each value is told from every other one somewhere.
+    for (const [at, one] of all.entries())
+      for (const other of all.slice(at + 1)) expect(JSON.stringify(one)).not.toBe(JSON.stringify(other));
+  });
+});
