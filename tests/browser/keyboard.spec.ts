@@ -1,0 +1,226 @@
+import type { Page } from '@playwright/test';
+import { expect, isLive, test } from './room';
+
+/** Every room, and what can stand in it. */
+const ROOMS = [
+  '/derive',
+  '/derive?tonic=E&scale=harmonic-minor&direction=up&clef=treble&signature=none&method=tetrachords&hand=0',
+  '/derive?tonic=C&scale=major&direction=both&clef=treble&signature=written&beside=A+natural-minor',
+  '/derive?question=key&fifths=3',
+  '/derive?question=signature&tonic=Eb&scale=major&clefs=both',
+  '/derive?question=name&notes=F+G+Ab+Bb+C+Db+E+F',
+  '/orbit?see=keys&key=E+major',
+  '/orbit?see=chords&key=F+minor&size=triads&degree=2',
+  '/orbit?see=notes&note=B',
+  '/orbit?see=route&from=E+major&to=F+major',
+  '/orbit?see=fill',
+  '/orbit?see=book',
+  '/mark?kind=scale&tonic=B&scale=harmonic-minor&direction=up&clef=treble&signature=none&given=1.B-C%23-D-E-F%23-G-A-B',
+  '/mark?kind=signature&tonic=Eb&scale=major&clef=treble',
+  '/class',
+  '/class?part=people',
+  '/class?part=safe',
+] as const;
+
+const CONTROLS = 'a[href], button:not([disabled]), summary, [role=button]';
+
+/** Controls whose state says that pressing them again changes nothing, and those that only tell when pointed at. */
+const SETTLED =
+  '[aria-pressed=true], [aria-current]:not([aria-current=false]), [aria-selected=true], [aria-disabled=true]';
+
+/** Numbers every control that can be seen and watches what keys do to them; the effect of a press is held back. */
+async function watch(page: Page): Promise<number> {
+  return page.evaluate((controls) => {
+    const seen = { pressed: '' };
+    Object.assign(window, { walked: seen });
+    const numbered = [...document.querySelectorAll(controls)].filter(
+      (each) =>
+        each.checkVisibility({ visibilityProperty: true }) && !each.closest('[inert], [aria-hidden=true]'),
+    );
+    for (const [at, each] of numbered.entries()) each.setAttribute('data-walk', String(at));
+    const record = (event: Event) => {
+      const control = event.target instanceof Element ? event.target.closest('[data-walk]') : null;
+      seen.pressed = control?.getAttribute('data-walk') ?? '';
+      event.preventDefault();
+      event.stopImmediatePropagation();
+    };
+    // A control that is drawn takes its keys itself; the others are pressed by the browser.
+    document.addEventListener('click', record, true);
+    const takesKeys = '[role=button], [aria-haspopup]';
+    document.addEventListener(
+      'keydown',
+      (event) => {
+        const control = event.target instanceof Element ? event.target.closest('[data-walk]') : null;
+        if (!control?.matches(takesKeys)) return;
+        setTimeout(() => {
+          if (event.defaultPrevented) seen.pressed = control.getAttribute('data-walk') ?? '';
+        });
+      },
+      true,
+    );
+    return numbered.length;
+  }, CONTROLS);
+}
+
+/** What was pressed since it was asked last; menus that a key has opened are closed again. */
+const pressedNow = async (page: Page) => {
+  const pressed = await page.evaluate(async () => {
+    await new Promise((then) => setTimeout(then));
+    const seen = (window as unknown as { walked: { pressed: string } }).walked;
+    const { pressed } = seen;
+    seen.pressed = '';
+    return pressed;
+  });
+  if (await page.getByRole('menu').count()) await page.keyboard.press('Escape');
+  return pressed;
+};
+
+for (const address of ROOMS) {
+  test(`every link and button answers to Enter, and every button to Space: ${address}`, async ({ page }) => {
+    await page.goto(address);
+    await isLive(page);
+    const count = await watch(page);
+    const dead: string[] = [];
+    for (let at = 0; at < count; at += 1) {
+      const control = page.locator(`[data-walk="${at}"]`);
+      // What has been pressed before may have taken it away, or left it nothing to do.
+      if ((await control.count()) === 0 || (await control.isDisabled())) continue;
+      const isLink = await control.evaluate((each) => each.tagName === 'A');
+      for (const key of isLink ? ['Enter'] : ['Enter', 'Space']) {
+        await control.evaluate((each) => (each as HTMLElement | SVGElement).focus());
+        await page.keyboard.press(key);
+        if ((await pressedNow(page)) !== String(at))
+          dead.push(
+            `${key}: ${await control.evaluate((each) => each.getAttribute('aria-label') ?? each.textContent)}`,
+          );
+      }
+    }
+    console.info(`${address}: ${count} controls`);
+    expect(count).toBeGreaterThan(10);
+    expect(dead).toEqual([]);
+  });
+}
+
+/** Presses a control with Enter, and says whether the page, its address, its focus or what lies open changed. */
+async function changes(page: Page, at: number): Promise<boolean> {
+  await page.evaluate(
+    ([controls, place]) => {
+      const all = [...document.querySelectorAll(controls)].filter((each) =>
+        each.checkVisibility({ visibilityProperty: true }),
+      );
+      (all[place] as HTMLElement | undefined)?.focus();
+      const state = { changed: false };
+      Object.assign(window, { effect: state });
+      const address = window.location.href;
+      const focus = document.activeElement;
+      const tell = () => {
+        state.changed = true;
+      };
+      for (const name of ['print', 'open'] as const) window[name] = tell as never;
+      HTMLInputElement.prototype.click = tell;
+      Object.defineProperty(navigator, 'clipboard', {
+        value: { write: async () => tell(), writeText: async () => tell() },
+      });
+      // What only comes of the focus, such as a hint, is no effect of the key.
+      requestAnimationFrame(() => {
+        new MutationObserver(tell).observe(document.body, {
+          childList: true,
+          subtree: true,
+          attributes: true,
+          characterData: true,
+        });
+        document.body.dataset['watched'] = 'yes';
+        const look = () => {
+          if (window.location.href !== address || document.activeElement !== focus) tell();
+          requestAnimationFrame(look);
+        };
+        look();
+      });
+    },
+    [CONTROLS, at] as const,
+  );
+  await page.waitForFunction(() => document.body.dataset['watched'] === 'yes');
+  const before = page.url();
+  await page.evaluate(() => {
+    (window as unknown as { effect: { changed: boolean } }).effect.changed = false;
+  });
+  await page.keyboard.press('Enter');
+  const changed = page
+    .waitForFunction(
+      () => (window as unknown as { effect?: { changed: boolean } }).effect?.changed ?? true,
+      null,
+      {
+        timeout: 3000,
+      },
+    )
+    .then(
+      () => true,
+      () => false,
+    );
+  return (await changed) || page.url() !== before;
+}
+
+for (const address of [
+  '/derive',
+  '/orbit?see=chords&key=F+minor&size=triads&degree=2',
+  ROOMS[12],
+  '/class',
+] as const) {
+  test(`something happens at every Enter: ${address}`, async ({ page }) => {
+    test.setTimeout(240_000);
+    await page.goto(address);
+    await isLive(page);
+    const controls = await page.evaluate(
+      ([all, settled]) =>
+        [...document.querySelectorAll(all)]
+          .filter((each) => each.checkVisibility({ visibilityProperty: true }))
+          .map((each, at) => ({
+            at,
+            settled: each.matches(settled),
+            name: each.getAttribute('aria-label') ?? each.textContent ?? '',
+            // Of rows of like controls the first and the last stand for all.
+            row: `${each.parentElement?.tagName} ${each.getAttribute('class')} ${each.getAttribute('role')}`,
+          })),
+      [CONTROLS, SETTLED] as const,
+    );
+    const rows = new Map<string, (typeof controls)[number][]>();
+    for (const control of controls.filter(({ settled }) => !settled))
+      rows.set(control.row, [...(rows.get(control.row) ?? []), control]);
+    const chosen = [...rows.values()].flatMap((row) => (row.length > 6 ? [row[0], row.at(-1)] : row));
+    const silent: string[] = [];
+    for (const control of chosen) {
+      if (!control) continue;
+      await page.goto(address);
+      await isLive(page);
+      if (!(await changes(page, control.at))) silent.push(control.name);
+    }
+    console.info(`${address}: ${chosen.length} of ${controls.length} controls pressed`);
+    expect(silent).toEqual([]);
+  });
+}
+
+test('Escape closes what a key has opened, and the focus is back where it was', async ({ page }) => {
+  for (const [address, keys] of [
+    ['/derive', 'tsdcglx?y'],
+    ['/orbit?see=keys&key=E+major', 'qtrlx?'],
+    [ROOMS[12], 'qwtsdcglxh?'],
+    ['/class', '?'],
+  ] as const) {
+    await page.goto(address);
+    await isLive(page);
+    for (const key of keys) {
+      const opened = page.getByRole('dialog').or(page.getByRole('menu'));
+      await page.keyboard.press(key);
+      await expect(opened.first(), `${key} in ${address}`).toBeVisible();
+      await page.keyboard.press('Escape');
+      await expect(opened, `${key} in ${address}`).toBeHidden();
+    }
+  }
+  // A field is left by Escape as well.
+  await page.goto(ROOMS[12]);
+  await isLive(page);
+  await page.keyboard.press('i');
+  await expect(page.getByRole('textbox', { name: 'Type the answer' })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('textbox', { name: 'Type the answer' })).not.toBeFocused();
+});
