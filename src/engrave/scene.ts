@@ -18,6 +18,8 @@ export const INKS = [
   'key-white',
   'arm-sharp',
   'arm-flat',
+  'lower-block',
+  'upper-block',
   'right',
   'none',
 ] as const;

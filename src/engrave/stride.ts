@@ -16,6 +16,7 @@ import { inkOf, noteLabel } from './note-label';
 import { type Group, group, type Mark, type Scene, words } from './scene';
 import { arcGroups } from './stride-arcs';
 import { type Grid, gridFor, type Row } from './stride-grid';
+import { tetrachordBlocks, wantedBy } from './tetrachord-blocks';
 
 export type StrideQuestion = {
   readonly w: ClassWords;
@@ -25,6 +26,8 @@ export type StrideQuestion = {
   readonly step: DerivationStep;
   /** Every step of the working, so that the grid holds each letter it will show. */
   readonly steps: readonly DerivationStep[];
+  /** The seven steps that two tetrachords want, where they are not told by the steps of the working. */
+  readonly wanted?: readonly number[];
   /** The place pointed at, or null. */
   readonly lit: number | null;
   /** Room in pixels; the drawing is as high as it needs to be and no higher than this where it can. */
@@ -41,7 +44,8 @@ function columnOf(note: SpelledNote, at: PlacedNote, lowest: number): number {
  * The stride: the notes of a scale on a grid of half steps over keyboard lanes on the same grid. Letters that are
  * not decided yet lie on their own white key; a decided note stands above, where it sounds.
  */
-export function strideScene({ w, written, step, steps, lit, width, height }: StrideQuestion): Scene {
+export function strideScene(question: StrideQuestion): Scene {
+  const { w, written, step, steps, lit, width, height } = question;
   const { line, scale, direction } = written;
   const lowest = Math.min(...line.map(({ pitch }) => midiOf(pitch)));
   const column = (state: PlaceState, place: number) =>
@@ -60,6 +64,7 @@ export function strideScene({ w, written, step, steps, lit, width, height }: Str
   const pointed = lit === null ? undefined : line[lit];
   const hops = pointed ? hopsBetween(lowerTonic(line).pitch, pointed.pitch) : [];
 
+  const wanted = question.wanted ?? wantedBy(steps, step);
   const arrows = arrowsAt(
     steps,
     step,
@@ -78,9 +83,10 @@ export function strideScene({ w, written, step, steps, lit, width, height }: Str
     width,
     height: grid.height,
     groups: [
+      ...(wanted ? tetrachordBlocks(grid, line, columns) : []),
       ...lanes(w, grid, lowest, step, written, columns, hops),
       ...leads(grid, step, line, columns, arrows),
-      ...arcGroups(w, grid, step, line, columns),
+      ...arcGroups(w, grid, step, line, columns, wanted),
       ...refusedGroups(w, grid, step, line, columns),
       ...arrowGroups(w, grid, arrows),
       ...turn(w, grid, step, line, columns),

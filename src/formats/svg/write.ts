@@ -20,6 +20,8 @@ export const DAY_INKS: Readonly<Record<Ink, string>> = {
   'key-white': '#FFFFFF',
   'arm-sharp': '#F6E8DF',
   'arm-flat': '#E4EBF2',
+  'lower-block': '#DCEBE4',
+  'upper-block': '#ECE3F3',
   right: '#2B7549',
   none: 'none',
 };

@@ -40,7 +40,8 @@ export function HandStride({ written, hand, onMove, onTake }: Props) {
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
   const { line } = written;
   const scene = useMemo(
-    () => strideScene({ w, written, step: hand.now, steps: [hand.now], lit: null, ...room }),
+    () =>
+      strideScene({ w, written, step: hand.now, steps: [hand.now], wanted: hand.wanted, lit: null, ...room }),
     [w, written, hand, room],
   );
   const notes = scene.groups.filter(({ part, place }) => part === 'note' && place !== null);
