@@ -26,7 +26,7 @@ const SIGNS = [
   { glyph: 'accidentalFlat', codePoint: 0x266d, height: 790, bottom: -60 },
   { glyph: 'accidentalNatural', codePoint: 0x266e, height: 860, bottom: -95 },
   { glyph: 'accidentalSharp', codePoint: 0x266f, height: 860, bottom: -95 },
-  { glyph: 'accidentalDoubleSharp', codePoint: 0x1d12a, height: 320, bottom: 175 },
+  { glyph: 'accidentalDoubleSharp', codePoint: 0x1d12a, height: 520, bottom: 75 },
   { glyph: 'accidentalDoubleFlat', codePoint: 0x1d12b, height: 790, bottom: -60 },
 ];
 const SIDE_BEARING = 26;

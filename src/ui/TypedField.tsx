@@ -53,5 +53,9 @@ export function TypedField({
       onType(event.target.value);
     },
   };
-  return tall.current ? <textarea rows={2} {...shared} /> : <input {...shared} />;
+  return tall.current ? (
+    <textarea rows={2} {...shared} className={`${className} field-sizing-content`} />
+  ) : (
+    <input {...shared} />
+  );
 }

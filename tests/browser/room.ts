@@ -49,6 +49,13 @@ class DeriveRoom {
   get shelf(): Locator {
     return this.page.getByRole('dialog', { name: 'Shelf' });
   }
+
+  /** Chooses what is done with a thing on the shelf. */
+  async onShelf(name: string | RegExp, choice: string | RegExp): Promise<void> {
+    const label = typeof name === 'string' ? `More for ${name}` : name;
+    await this.shelf.getByRole('button', { name: label }).first().click();
+    await this.page.getByRole('menuitem', { name: choice }).click();
+  }
 }
 
 /** The Orbit room as a user meets it. */

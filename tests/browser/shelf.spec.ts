@@ -43,8 +43,7 @@ test('an item is carried by keys, by mouse, and into another lesson', async ({ p
   await page.mouse.up();
   await expect(names.first()).toHaveValue(FIRST);
 
-  await week.getByRole('button', { name: `More for ${FIRST}` }).click();
-  await page.getByRole('menuitem', { name: 'Move to Week 4: the minors' }).click();
+  await room.onShelf(FIRST, 'Move to Week 4: the minors');
   await expect(names).toHaveCount(2);
   await expect(room.shelf.getByRole('region', { name: 'Week 4: the minors' })).toContainText('Build C major');
   await page.keyboard.press('ControlOrMeta+z');
@@ -58,16 +57,16 @@ test('a lesson is made, filled with a copy, saved as a file, and deleted without
   await room.open('/derive');
   await page.keyboard.press('l');
   await room.shelf.getByRole('button', { name: 'New lesson' }).click();
-  const lesson = room.shelf.getByRole('textbox', { name: 'Name of Lesson' });
-  await lesson.fill('Week 5: harbour concert');
+  // The name of a new lesson is ready to be typed, and nothing else is made of its letters.
+  await expect(room.shelf.getByRole('textbox', { name: 'Name of Lesson' })).toBeFocused();
+  await page.keyboard.type('Week 5: harbour concert');
+  await expect(room.shelf.getByRole('region', { name: /^Week/u })).toHaveCount(3);
   await page.keyboard.press('Tab');
-  await room.shelf.getByRole('button', { name: `More for ${SECOND}` }).click();
-  await page.getByRole('menuitem', { name: 'Make a copy' }).click();
+  await room.onShelf(SECOND, 'Make a copy');
   const copy = room.shelf.getByRole('textbox', { name: /^Name of F major: why.*copy/u });
   await expect(copy).toHaveCount(1);
   const name = await copy.inputValue();
-  await room.shelf.getByRole('button', { name: `More for ${name}` }).click();
-  await page.getByRole('menuitem', { name: 'Move to Week 5: harbour concert' }).click();
+  await room.onShelf(name, 'Move to Week 5: harbour concert');
   const week = room.shelf.getByRole('region', { name: 'Week 5: harbour concert' });
   await expect(week.getByRole('listitem')).toHaveCount(1);
   const file = await savedBy(page, () =>
@@ -76,7 +75,7 @@ test('a lesson is made, filled with a copy, saved as a file, and deleted without
   const saved = JSON.parse(file.bytes.toString()) as { records: Record<string, unknown[]> };
   expect(saved.records['kept']).toHaveLength(1);
   expect(saved.records['lessons']).toHaveLength(1);
-  await week.getByRole('button', { name: /^Delete the lesson/u }).click();
+  await room.onShelf('Week 5: harbour concert', /^Delete the lesson/u);
   await expect(week).toHaveCount(0);
   await expect(room.shelf.getByRole('region', { name: 'Not in a lesson' }).getByRole('listitem')).toHaveCount(
     2,

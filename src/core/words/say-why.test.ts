@@ -42,8 +42,8 @@ describe('why a rule works', () => {
       'one-letter',
       'tetrachords',
       'pattern',
-      'parallel',
-      'relative',
+      'mode-places',
+      'mode-places',
       'pattern',
       'mode-places',
     ]);

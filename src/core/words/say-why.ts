@@ -54,6 +54,15 @@ const BEHIND: Readonly<Record<MethodId, readonly WhyId[]>> = {
 /** The rules that stand behind a scale and a method, the nearest first, then all others in their order. */
 export function whysFor(w: ClassWords, scale: Scale, method: MethodId): readonly Why[] {
   const own: WhyId[] = [...BEHIND[method]];
+  // What moves the window to another mode is its place; minor is one case of it, and told after it.
+  const mode = scale.id && PATTERNS[scale.id].mode;
+  if (
+    mode &&
+    mode !== 'major' &&
+    mode !== 'minor' &&
+    own.some((id) => id === 'parallel' || id === 'relative')
+  )
+    own.unshift('mode-places');
   if (scale.id === 'chromatic') own.unshift('chromatic');
   if (scale.raised.length > 0) own.unshift('raised-seventh');
   const order = [...new Set([...own, ...WHY_IDS])];

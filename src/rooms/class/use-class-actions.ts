@@ -51,6 +51,25 @@ function peopleActions({ w, group, school, tell }: Pick<Given, 'w' | 'group' | '
   };
 }
 
+/** What is saved as a file: the whole school, a class with what it holds, or the shelf. */
+function saving({ w, group, school, tell }: Pick<Given, 'w' | 'group' | 'school' | 'tell'>) {
+  const say = classRoomWords(w);
+  return async (part: 'whole' | 'group' | 'shelf') => {
+    const now = new Date().toISOString();
+    const { data } = school.state;
+    const parts: Readonly<Record<typeof part, readonly [SchoolData, string | null, string]>> = {
+      whole: [data, null, 'moon-step'],
+      group: [partOfGroup(data, group?.id ?? ''), group?.name ?? '', 'moon-step-class'],
+      shelf: [{ ...NO_DATA, kept: data.kept, lessons: data.lessons }, SHELF_WORDS.title, 'moon-step-shelf'],
+    };
+    const [records, title, file] = parts[part];
+    const name = `${file}-${now.slice(0, 10)}.json`;
+    download({ name, type: 'application/json', content: writeBackup(records, now, title) });
+    if (part === 'whole') await school.backedUp();
+    tell(say.safe.saved(name));
+  };
+}
+
 /** Everything that can be done in the Class room, as functions that never change. */
 export function useClassActions({ w, group, spoken, school, choose, refuse, tell }: Given) {
   const say = classRoomWords(w);
@@ -76,23 +95,9 @@ export function useClassActions({ w, group, spoken, school, choose, refuse, tell
     // A class of one's own is worth keeping; some browsers agree at once.
     void askForLasting();
   };
-  const save = async (part: 'whole' | 'group' | 'shelf') => {
-    const now = new Date().toISOString();
-    const { data } = school.state;
-    const parts: Readonly<Record<typeof part, readonly [SchoolData, string | null, string]>> = {
-      whole: [data, null, 'moon-step'],
-      group: [partOfGroup(data, group?.id ?? ''), group?.name ?? '', 'moon-step-class'],
-      shelf: [{ ...NO_DATA, kept: data.kept, lessons: data.lessons }, SHELF_WORDS.title, 'moon-step-shelf'],
-    };
-    const [records, title, file] = parts[part];
-    const name = `${file}-${now.slice(0, 10)}.json`;
-    download({ name, type: 'application/json', content: writeBackup(records, now, title) });
-    if (part === 'whole') await school.backedUp();
-    tell(say.safe.saved(name));
-  };
   return useSteady({
     make,
-    save,
+    save: saving({ w, group, school, tell }),
     makeLike: () => make(say.likeName(group?.name ?? say.new.unnamed), group?.settings ?? {}),
     rename: (name: string) => edit(() => ({ name })),
     set: (name: SettingName, value: string) => {

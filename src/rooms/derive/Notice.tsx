@@ -11,7 +11,7 @@ type Props = {
   readonly saving: 'saved' | 'saving' | StoreProblem;
 };
 
-/** What could not be read or saved, in full sentences, above the work. */
+/** What could not be read or saved, in full sentences; it lies over the foot of the room and moves nothing. */
 export function Notice({ problems, saving }: Props) {
   const w = useWords();
   const [closed, setClosed] = useState<readonly AddressProblem[] | null>(null);
@@ -22,7 +22,10 @@ export function Notice({ problems, saving }: Props) {
   const lines = typeof saving === 'object' ? [...said, sayStoreProblem(saving)] : said;
   if (lines.length === 0) return null;
   return (
-    <div role="alert" className="card flex items-start gap-4 border-wrong p-3">
+    <div
+      role="alert"
+      className="card fixed bottom-4 left-1/2 z-30 flex max-h-[60dvh] w-max max-w-[min(46rem,calc(100vw-2rem))] -translate-x-1/2 items-start gap-4 overflow-y-auto border-wrong p-3 shadow-lg"
+    >
       <ul className="grow">
         {lines.map((line) => (
           <li key={line}>{line}</li>

@@ -1,9 +1,10 @@
-import { ArrowDown, ArrowUp, Download, Printer, Trash2 } from 'lucide-react';
+import { Download, Printer } from 'lucide-react';
 import { SHELF_WORDS as SAY } from '@/core/words/screen/shelf';
 import type { Lesson } from '@/store/lesson';
 import { NAME_LIMIT } from '@/store/limits';
 import { IconButton } from '@/ui/IconButton';
 import { TypedField } from '@/ui/TypedField';
+import { ShelfMenu } from './ShelfMenu';
 import type { ShelfActions } from './shelf-actions';
 
 type Props = {
@@ -47,26 +48,21 @@ export function LessonHead({ lesson, count, fresh, first, last, actions }: Props
         onClick={() => actions.exportLesson(lesson?.id ?? null)}
       />
       {lesson && (
-        <>
-          <IconButton
-            icon={ArrowUp}
-            label={SAY.up(name)}
-            disabled={first}
-            onClick={() => actions.moveLesson(lesson, -1)}
-          />
-          <IconButton
-            icon={ArrowDown}
-            label={SAY.down(name)}
-            disabled={last}
-            onClick={() => actions.moveLesson(lesson, 1)}
-          />
-          <IconButton
-            icon={Trash2}
-            label={SAY.deleteLesson(name)}
-            onClick={() => actions.removeLesson(lesson)}
-          />
-        </>
+        <ShelfMenu
+          label={SAY.more(name)}
+          choices={[
+            { label: SAY.moveUp, disabled: first, onChoose: () => actions.moveLesson(lesson, -1) },
+            { label: SAY.moveDown, disabled: last, onChoose: () => actions.moveLesson(lesson, 1) },
+            { label: SAY.deleteLesson, focus: toSheet, onChoose: () => actions.removeLesson(lesson) },
+          ]}
+        />
       )}
     </div>
   );
+}
+
+/** The lesson is gone; the shelf's first button takes the focus. */
+function toSheet(trigger: HTMLElement): () => void {
+  const first = trigger.closest('[role=dialog]')?.querySelector('button');
+  return () => first?.focus();
 }

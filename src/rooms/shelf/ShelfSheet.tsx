@@ -36,7 +36,7 @@ type Props = {
 };
 
 /** A derivation worth seeing, for an empty shelf. */
-const EXAMPLE = '/derive?tonic=A&scale=harmonic-minor&clef=treble&step=1';
+const EXAMPLE = '/derive?tonic=E&scale=harmonic-minor&clef=treble&step=1';
 
 const NO_LESSON = 'no-lesson';
 

@@ -1,6 +1,9 @@
 import { memo, useEffect, useRef } from 'react';
 import type { SaidStep } from '@/core/words/say-method';
 
+/** Pixels over which lines that are still to come fade at the lower edge. */
+const FADE = 20;
+
 type Props = {
   readonly lines: readonly SaidStep[];
   /** The step shown, from 0. */
@@ -13,27 +16,34 @@ export const WorkingLines = memo(function WorkingLines({ lines, at, onStep }: Pr
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
     const box = list.current;
-    const line = box?.children[Math.min(at, lines.length - 1)];
-    if (!box || !line) return;
-    // The observer knows where the line lies without making the browser lay the page out once more.
+    if (!box) return;
+    // The observer knows where the lines lie without making the browser lay the page out once more.
     const observer = new IntersectionObserver(
-      ([entry]) => {
+      (entries) => {
         observer.disconnect();
-        if (!entry?.rootBounds) return;
-        const { top, bottom } = entry.boundingClientRect;
-        const above = top - entry.rootBounds.top;
-        const below = bottom - entry.rootBounds.bottom;
-        // Only the list itself scrolls, never the page.
-        if (above < 0 || below > 0) box.scrollTop += above < 0 ? above : below;
+        const bounds = entries[0]?.rootBounds;
+        if (!bounds || entries.length < lines.length) return;
+        const origin = bounds.top - box.scrollTop;
+        const tops = entries.map(({ boundingClientRect: { top } }) => top - origin);
+        const ends = entries.map(({ boundingClientRect: { bottom } }) => bottom - origin);
+        const end = ends[Math.min(at, lines.length - 1)] as number;
+        const [from, room] = [box.scrollTop, bounds.height - FADE];
+        const seen = tops.some((top) => Math.abs(top - from) < 1) && (tops[at] ?? end) >= from - 1;
+        if (seen && end <= from + room) return;
+        // Only the list itself scrolls, never the page, and a whole line stands at its upper edge.
+        const first = tops.findIndex((top) => end - top <= room);
+        const top = tops[first < 0 ? Math.min(at, lines.length - 1) : first] as number;
+        box.style.paddingBottom = `${Math.max(FADE, top + bounds.height - (ends.at(-1) ?? 0))}px`;
+        box.scrollTop = top;
       },
       { root: box },
     );
-    observer.observe(line);
+    for (const line of box.children) observer.observe(line);
     return () => observer.disconnect();
   }, [at, lines]);
 
   return (
-    <ol ref={list} className="min-h-0 grow overflow-y-auto">
+    <ol ref={list} className="working-lines min-h-0 grow overflow-y-auto">
       {lines.map((line, step) => (
         <WorkingLine key={`${step}-${line.text}`} {...line} step={step} at={at} onStep={onStep} />
       ))}
