@@ -29,11 +29,15 @@ export function inkOf(note: SpelledNote): Ink {
 
 /** Music type beside text type of one size; the gap between letter and sign; half the height of a capital. */
 const SIGN_SIZE = 1.15;
+/** A double sharp is small in print, where it stands alone; beside a letter it is drawn nearer to its size. */
+const DOUBLE_SHARP_SIZE = 1.6;
 const GAP = 0.04;
 const HALF_CAPITAL = 0.331;
 
 /** The widest a name may be, in type sizes, before it is set smaller: Heses, Sol with two flats. */
 const WIDEST = 1.9;
+
+const sizeOf = (glyph: GlyphName) => (glyph === 'accidentalDoubleSharp' ? DOUBLE_SHARP_SIZE : SIGN_SIZE);
 
 type Piece = { readonly glyph: GlyphName; readonly width: number; readonly sign: boolean };
 
@@ -45,7 +49,7 @@ function piecesOf(name: string): readonly Piece[] | null {
     const glyph = sign ?? `serif${char}`;
     if (!isGlyphName(glyph)) return null;
     const width = glyphNamed(glyph).width / 1000;
-    pieces.push({ glyph, width: sign ? width * SIGN_SIZE : width, sign: sign !== undefined });
+    pieces.push({ glyph, width: sign ? width * sizeOf(glyph) : width, sign: sign !== undefined });
   }
   return pieces;
 }
@@ -71,7 +75,7 @@ export function noteLabel(name: string, x: number, y: number, size: number, fill
     left += (widths[index] as number) * set;
     if (!sign) return { kind: 'glyph', glyph, x: at, y: baseline, size: set, fill };
     const [, top = 0, , bottom = 0] = boxOf(glyph);
-    const signSize = set * SIGN_SIZE;
+    const signSize = set * sizeOf(glyph);
     // Sharps and naturals stand centred on the capital; flats hang a little higher, by their stem.
     const middle = FLATS.has(glyph) ? 0.4 : 0.34;
     const signY = baseline - set * middle - ((top + bottom) / 2000) * signSize;

@@ -39,7 +39,7 @@ export function ringLayout(
   const place = Math.max(13, Math.min(27, room * 0.041));
   const small = Math.max(11, Math.min(14, room * 0.023));
   // Room outside the foot for a circle and its words.
-  const outside = place + small * 2.6 + 6;
+  const outside = place + small * 3.05 + 6;
   const apart = (2 * place + 8) / 12;
   const reach = size === 'fifteen' ? 7 * apart : 0;
   const ring = room / 2 - outside - reach * 0.55;

@@ -274,14 +274,15 @@ function minorGroup(
   const keyed = key ? (short || twin ? shortMinor(w, key.tonic) : w.key(key.tonic, 'minor')) : '';
   const named = twin ? `${keyed} ${shortMinor(w, twin.tonic)}` : keyed;
   const name = mark?.name ?? (chords && key ? `${w.note(key.tonic)}m` : named);
-  const out = outside ? r + small * 2.1 : -(r + small * (inside ? (chords ? 2.4 : 2) : 1.5));
+  const out = outside ? r + small * 2.55 : -(r + small * (inside ? 2.5 : 1.5));
   const badge = mark?.badge ? `  ${mark.badge}` : '';
   const fill: Ink = mark ? (mark.look === 'home' || mark.look === 'end' ? 'ink' : 'plum') : 'quiet';
   const at = layout.at(count, out);
   const size = small + 1;
   // Words lie beside their place, towards the middle, not across it.
   const side = Math.sin((count * Math.PI) / 6) * (w.settings.circle === 'fifths' ? 1 : -1);
-  const pull = outside || Math.abs(side) < 0.3 ? 0 : -side * (name + badge).length * size * 0.17;
+  const pull =
+    outside || Math.abs(side) < 0.3 ? 0 : -side * (name + badge).length * size * (inside ? -0.1 : 0.17);
   const line = words(name + badge, pull, size * 0.36, {
     size,
     fill,
