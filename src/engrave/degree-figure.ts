@@ -3,19 +3,20 @@ import { degreeOf } from '@/core/scale/degree';
 import type { PlacedNote } from '@/core/scale/line';
 import { PATTERNS } from '@/core/scale/pattern';
 import { hasSevenSteps, isFragment, type Scale } from '@/core/scale/scale';
-import { syllableOf } from '@/core/scale/syllable';
 import type { ClassWords } from '@/core/words/class-words';
+import { sungOn } from '@/core/words/say-note';
 import { degreeIn } from '@/core/words/vocabulary';
 
-/** What the class sings on a note: a syllable, its number where it sings numbers, or nothing. */
-export function sungOn(
+/** What the class sings on a note of a scale; the high tonic's syllable has a stroke after it. */
+export function sungAt(
   w: ClassWords,
-  { degree }: PlacedNote,
+  placed: PlacedNote,
   note: SpelledNote,
-  scale: Scale,
+  { id, tonic }: Scale,
 ): string | null {
-  if (w.settings.solfege === 'numbers') return String(degree);
-  return scale.id && syllableOf(note, scale.tonic, PATTERNS[scale.id].mode, w.settings);
+  const sung = sungOn(w, placed, note, tonic, id && PATTERNS[id].mode);
+  const high = placed.home && placed.degree === 8 && w.settings.solfege !== 'numbers';
+  return sung && high ? `${sung}′` : sung;
 }
 
 /**
@@ -43,6 +44,6 @@ export function degreeName(w: ClassWords, { home }: PlacedNote, note: SpelledNot
 /** The figure of a degree and, where it is not the same, what is sung on it. */
 export function degreeFigure(w: ClassWords, placed: PlacedNote, note: SpelledNote, scale: Scale): string {
   const figure = figureOf(w, placed, note, scale);
-  const sung = sungOn(w, placed, note, scale);
+  const sung = sungAt(w, placed, note, scale);
   return sung && sung !== figure ? `${figure} ${sung}` : figure;
 }

@@ -175,7 +175,7 @@ describe('the staff while it is worked out', () => {
       'dominant, mi',
       'submediant, fa',
       'leading note, si',
-      'tonic, la',
+      'tonic, la′',
     ]);
     // Figures are outlines.
     expect(textsIn({ degrees: 'numbers', solfege: 'none' })).toEqual([]);

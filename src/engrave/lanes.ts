@@ -4,7 +4,7 @@ import type { Hop } from '@/core/note/interval';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
-import { degreeFigure, sungOn } from './degree-figure';
+import { degreeFigure, sungAt } from './degree-figure';
 import { figures } from './figures';
 import { gathered } from './gather';
 import { stepMoon } from './moon';
@@ -111,7 +111,7 @@ function onKeys(
     const column = columns[place] as number;
     const black = isBlackKey(lowest + column);
     const y = grid.laneTop + grid.laneHeight * (black ? BLACK - 0.26 : 0.66);
-    const text = sungOn(w, placed, state.note, scale) ?? degreeFigure(w, placed, state.note, scale);
+    const text = sungAt(w, placed, state.note, scale) ?? degreeFigure(w, placed, state.note, scale);
     const marks = figures(text, 0, 0, grid.small, black ? 'sheet' : 'ink');
     named.set(column, group(`on-key-${place}`, 'on-key', marks, { x: grid.x(column), y }));
   });

@@ -2,7 +2,7 @@ import type { DerivationStep } from '@/core/derive/derivation';
 import { midiOf, pitch } from '@/core/note/pitch';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
-import { degreeFigure, degreeName, namesDegrees, sungOn } from './degree-figure';
+import { degreeFigure, degreeName, namesDegrees, sungAt } from './degree-figure';
 import { figures } from './figures';
 import { type Group, group, type Scene, words } from './scene';
 
@@ -28,7 +28,7 @@ export function withDegrees(w: ClassWords, scene: Scene, written: WrittenScale, 
     const state = step.line[place];
     const x = heads[place] as number;
     if (!state || state.stage === 'letter') return [];
-    const sung = named ? sungOn(w, placed, state.note, scale) : null;
+    const sung = named ? sungAt(w, placed, state.note, scale) : null;
     const name = named ? degreeName(w, placed, state.note, scale) : '';
     const marks = named
       ? [words(sung ? `${name}, ${sung}` : name, 0, 0, { size: NAME_SIZE, fill: 'ink' })]

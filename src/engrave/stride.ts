@@ -8,7 +8,7 @@ import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { lowerTonic } from '@/core/words/say-note';
 import { type Arrow, arrowGroups, arrowsAt } from './arrows';
-import { degreeFigure, degreeName, namesDegrees, sungOn } from './degree-figure';
+import { degreeFigure, degreeName, namesDegrees, sungAt } from './degree-figure';
 import { figures } from './figures';
 import { gathered } from './gather';
 import { lanes } from './lanes';
@@ -125,7 +125,7 @@ function degreeBelow(
     return { marks: figures(degreeFigure(w, placed, note, scale), 0, y, small, 'quiet'), lines: 1 };
   }
   const lines = (place % 2) + 1;
-  const sung = sungOn(w, placed, note, scale);
+  const sung = sungAt(w, placed, note, scale);
   const name = degreeName(w, placed, note, scale);
   const text = sung ? `${name}, ${sung}` : name;
   return { marks: [words(text, 0, y + (lines - 1) * (small + 1), { size: small, fill: 'quiet' })], lines };

@@ -171,6 +171,7 @@ const MUST: Readonly<Record<SettingName, readonly Room[]>> = {
   noteNames: ['derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
   solfege: ['derive', 'paper'],
   modeSyllables: ['derive'],
+  fifth: ['derive', 'paper'],
   seventh: ['derive', 'paper'],
   degrees: ['derive', 'questions', 'orbit', 'mark', 'paper'],
   relatives: ['derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
@@ -201,6 +202,7 @@ const MUST: Readonly<Record<SettingName, readonly Room[]>> = {
 /** Settings under which another one can be heard at all. */
 const WITH: Partial<Readonly<Record<SettingName, Partial<Settings>>>> = {
   modeSyllables: { solfege: 'do-minor' },
+  fifth: { solfege: 'do-minor' },
   seventh: { solfege: 'do-minor' },
   minorNaming: {},
   capital: { modeWord: 'not-wanted' },

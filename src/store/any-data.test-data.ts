@@ -44,7 +44,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
     lessons: table(fc.record({ v: fc.constant(1 as const), id, name: text, order, changedAt: time })),
     groups: table(
       fc.record({
-        v: fc.constant(3 as const),
+        v: fc.constant(4 as const),
         id,
         name: text,
         settings,

@@ -95,7 +95,7 @@ describe('a backup', () => {
     expect(code(text.replace('"version": 1', '"version": 2'))).toBe('backup-newer');
     expect(code(text.replace('"version": 1', '"version": 0.5'))).toBe('backup-broken');
     expect(code(text.replace('"people"', '"persons"'))).toBe('backup-broken');
-    const newer = readBackup(text.replaceAll('"v":3', '"v":4'));
+    const newer = readBackup(text.replaceAll('"v":4', '"v":5').replaceAll('"v":3', '"v":4'));
     const { kept, marked, groups, people } = demoData(NOW);
     expect(newer.ok && newer.backup.unread.length).toBe(kept.length + marked.length + groups.length);
     expect(newer.ok && newer.backup.data.people.length).toBe(people.length);

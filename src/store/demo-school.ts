@@ -189,7 +189,7 @@ export function demoData(now: string): SchoolData {
       { v: 1, id: LESSONS.first, name: 'Week 3: steps and signatures', order: 1, changedAt: now },
       { v: 1, id: LESSONS.second, name: 'Week 4: the minors', order: 2, changedAt: now },
     ],
-    groups: GROUPS.map((group, index) => ({ v: 3, ...group, order: index + 1, changedAt: now })),
+    groups: GROUPS.map((group, index) => ({ v: 4, ...group, order: index + 1, changedAt: now })),
     people: NUMBERED.map((person): Person => ({ v: 1, ...person, changedAt: now })),
   };
 }

@@ -43,6 +43,9 @@ const settingsV2 = z.extend(settingsV1, {
   followThrough: choices('followThrough'),
 });
 
+/** How the fifth syllable is written came with high and low do. */
+const settingsV4 = z.extend(settingsV2, { fifth: choices('fifth') });
+
 const saying = z.string().check(z.maxLength(SAYING_LIMIT));
 
 const groupV1 = z.strictObject({
@@ -65,12 +68,14 @@ const groupV3 = z.extend(groupV2, {
   sayings: z.strictObject({ sharps: saying, flats: saying, sharpsFor: audience, flatsFor: audience }),
 });
 
+const groupV4 = z.extend(groupV3, { v: z.literal(4), settings: settingsV4 });
+
 /** A class: its name, and how it speaks. Its people are records of their own. */
-export type Group = z.infer<typeof groupV3> & { readonly settings: Settings };
+export type Group = z.infer<typeof groupV4> & { readonly settings: Settings };
 
 export const groupRecord = defineRecord<Group>({
   name: 'class',
-  schemas: [groupV1, groupV2, groupV3],
+  schemas: [groupV1, groupV2, groupV3, groupV4],
   migrations: [
     (old) => {
       const v1 = old as z.infer<typeof groupV1>;
@@ -80,6 +85,10 @@ export const groupRecord = defineRecord<Group>({
       const v2 = old as z.infer<typeof groupV2>;
       return { ...v2, v: 3, sayings: { ...v2.sayings, sharpsFor: 'everybody', flatsFor: 'everybody' } };
     },
+    (old) => {
+      const v3 = old as z.infer<typeof groupV3>;
+      return { ...v3, v: 4, settings: { ...v3.settings, fifth: 'so' } };
+    },
   ],
-  newest: groupV3,
+  newest: groupV4,
 });

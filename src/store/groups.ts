@@ -14,7 +14,7 @@ export function makingGroup(
   now: string,
 ): Change {
   const group: Group = {
-    v: 3,
+    v: 4,
     id,
     name,
     settings: { ...USUAL_SETTINGS, ...settings },

@@ -34,14 +34,17 @@ describe('syllables', () => {
     const [tonic = noteNamed('C')] = notes(line);
     const sung = (solfege: 'do-minor' | 'la-minor', modeSyllables: 'do' | 'own') =>
       notes(line)
-        .map((note) => syllableOf(note, tonic, mode, { solfege, modeSyllables, seventh: 'ti' }))
+        .map((note) => syllableOf(note, tonic, mode, { solfege, modeSyllables, fifth: 'so', seventh: 'ti' }))
         .join(' ');
     expect(sung('do-minor', 'do')).toBe(fromDo);
     expect(sung('la-minor', 'own')).toBe(own);
   });
 
-  it('have si for ti where the class says so, and none where it sings none', () => {
-    const school = { solfege: 'do-minor', modeSyllables: 'own', seventh: 'si' } as const;
+  it('have si for ti and sol for so where the class says so, and none where it sings none', () => {
+    const school = { solfege: 'do-minor', modeSyllables: 'own', fifth: 'sol', seventh: 'si' } as const;
+    expect(syllableOf(noteNamed('G'), noteNamed('C'), 'major', school)).toBe('sol');
+    // A lowered or raised fifth keeps its own name.
+    expect(syllableOf(noteNamed('G#'), noteNamed('C'), 'major', school)).toBe('si');
     expect(syllableOf(noteNamed('B'), noteNamed('C'), 'major', school)).toBe('si');
     expect(syllableOf(noteNamed('B'), noteNamed('C'), 'major', { ...school, solfege: 'none' })).toBeNull();
   });

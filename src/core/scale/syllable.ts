@@ -23,7 +23,7 @@ const SYLLABLES: Readonly<Record<number, string>> = {
   10: 'li',
 };
 
-type School = Pick<Settings, 'solfege' | 'modeSyllables' | 'seventh'>;
+type School = Pick<Settings, 'solfege' | 'modeSyllables' | 'fifth' | 'seventh'>;
 
 /** Where do stands from the tonic, in places left on the line of fifths. */
 function placesToDo(mode: Mode, { solfege, modeSyllables }: School): number {
@@ -36,12 +36,12 @@ function placesToDo(mode: Mode, { solfege, modeSyllables }: School): number {
  * The movable-do syllable of a note in a key, or null where the class sings none or the note has none. Minor
  * stands on do with lowered syllables, or on la; a mode on its own syllable or on do (docs/theory.md, Schools).
  *
- * @example syllableOf(noteNamed('Eb'), noteNamed('C'), 'minor', { solfege: 'do-minor', modeSyllables: 'own', seventh: 'ti' }) // 'me'
- * @example syllableOf(noteNamed('G#'), noteNamed('A'), 'minor', { solfege: 'la-minor', modeSyllables: 'own', seventh: 'ti' }) // 'si'
+ * @example syllableOf(noteNamed('Eb'), noteNamed('C'), 'minor', { solfege: 'do-minor', modeSyllables: 'own', fifth: 'so', seventh: 'ti' }) // 'me'
+ * @example syllableOf(noteNamed('G#'), noteNamed('A'), 'minor', { solfege: 'la-minor', modeSyllables: 'own', fifth: 'so', seventh: 'ti' }) // 'si'
  */
 export function syllableOf(note: SpelledNote, tonic: SpelledNote, mode: Mode, school: School): string | null {
   if (school.solfege === 'none' || school.solfege === 'numbers') return null;
   const place = fifthsOf(note) - fifthsOf(tonic) + placesToDo(mode, school);
   const syllable = SYLLABLES[place] ?? null;
-  return syllable === 'ti' ? school.seventh : syllable;
+  return syllable === 'ti' ? school.seventh : syllable === 'so' ? school.fifth : syllable;
 }

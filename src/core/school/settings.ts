@@ -10,6 +10,7 @@ export const CHOICES = {
   solfege: ['none', 'do-minor', 'la-minor', 'numbers'],
   /** Modes begin on a syllable of their own (dorian on re), or on do. */
   modeSyllables: ['own', 'do'],
+  fifth: ['so', 'sol'],
   seventh: ['ti', 'si'],
   /** 1–7; flat 3 6 7 against major; names with leading note or leading tone. */
   degrees: ['numbers', 'against-major', 'leading-note', 'leading-tone'],

@@ -45,12 +45,26 @@ export function lowerTonic(line: readonly PlacedNote[]): PlacedNote {
   return found;
 }
 
-/** What the class sings on a note of a line: a syllable, its number, or nothing. */
-function sungOn(w: ClassWords, line: readonly PlacedNote[], place: number, mode: Mode | null): string | null {
-  const placed = line[place];
-  if (!placed || !mode) return null;
-  if (w.settings.solfege === 'numbers') return String(placed.degree);
-  return syllableOf(placed.pitch.note, lowerTonic(line).pitch.note, mode, w.settings);
+/**
+ * What the class sings on a note of a scale: its syllable, its number where it sings numbers, or nothing.
+ *
+ * @param mode whose syllables are sung; null for typed steps
+ */
+export function sungOn(
+  { settings }: ClassWords,
+  { degree }: PlacedNote,
+  note: SpelledNote,
+  tonic: SpelledNote,
+  mode: Mode | null,
+): string | null {
+  if (!mode) return null;
+  return settings.solfege === 'numbers' ? String(degree) : syllableOf(note, tonic, mode, settings);
+}
+
+/** Which of the two ends of an octave a syllable is sung at; a number tells it by itself. */
+function endSung({ settings }: ClassWords, { home, degree }: PlacedNote): '' | 'low ' | 'high ' {
+  if (!home || settings.solfege === 'numbers') return '';
+  return degree === 8 ? 'high ' : 'low ';
 }
 
 /**
@@ -70,8 +84,8 @@ export function sayPlace(
   const { note } = placed.pitch;
   const tonic = lowerTonic(line).pitch;
   const twin = temptingSpelling(note);
-  const sung = sungOn(w, line, place, mode);
-  const rest = `${sung ? ` Sung ${sung}.` : ''}${twin ? ` Same key as ${w.note(twin)}.` : ''}`;
+  const sung = sungOn(w, placed, note, tonic.note, mode);
+  const rest = `${sung ? ` Sung ${endSung(w, placed)}${sung}.` : ''}${twin ? ` Same key as ${w.note(twin)}.` : ''}`;
   if (placed.home && placed.degree === 1) return `${w.note(note)}, the tonic.${rest}`;
   const what =
     placed.degree === 8

@@ -111,6 +111,7 @@ const EXAMPLES: Readonly<Record<SettingName, (w: ClassWords) => string>> = {
   noteNames: (w) => ['C', 'F#', 'Bb', 'B', 'Ebb'].map((name) => w.note(noteNamed(name))).join('  '),
   solfege: (w) => `${w.scale(noteNamed('C'), 'harmonic-minor')}: ${sung(w, 'C', 'harmonic-minor', 'minor')}`,
   modeSyllables: sungDorian,
+  fifth: (w) => `${w.scale(noteNamed('F'), 'major')}: ${sung(w, 'F', 'major', 'major')}`,
   seventh: (w) => `${w.scale(noteNamed('G'), 'major')}: ${sung(w, 'G', 'major', 'major')}`,
   degrees: (w) => {
     const [c, b, flat] = [noteNamed('C'), noteNamed('B'), noteNamed('Bb')];

@@ -39,6 +39,7 @@ export const SETTING_WORDS: { readonly [Name in SettingName]: SettingWords<Name>
     title: 'Modes are sung',
     choices: { own: 'From a syllable of their own', do: 'From do' },
   },
+  fifth: { title: 'The 5th syllable', choices: { so: 'so', sol: 'sol' } },
   seventh: { title: 'The 7th syllable', choices: { ti: 'ti', si: 'si' } },
   degrees: {
     title: 'Degrees',
@@ -159,7 +160,7 @@ export const SETTING_WORDS: { readonly [Name in SettingName]: SettingWords<Name>
 /** The settings in the order and the groups in which a teacher goes through them. */
 export const SETTING_GROUPS: readonly { readonly title: string; readonly names: readonly SettingName[] }[] = [
   { title: 'Names and steps', names: ['noteNames', 'stepWords', 'keyNames', 'relatives', 'hints'] },
-  { title: 'Degrees and singing', names: ['degrees', 'solfege', 'seventh', 'modeSyllables'] },
+  { title: 'Degrees and singing', names: ['degrees', 'solfege', 'fifth', 'seventh', 'modeSyllables'] },
   {
     title: 'Keys and the circle',
     names: ['keysTaught', 'keyOrder', 'circle', 'flatsBy', 'minorCircle'],

@@ -9,7 +9,8 @@ import { lineOf } from '../scale/line';
 import { NAMED_SCALE_IDS, type SCALE_IDS } from '../scale/pattern';
 import { scaleNamed } from '../scale/scale';
 import { SCALE_TABLE } from '../scale/scale-table';
-import { ENGLISH } from './class-words';
+import { USUAL_SETTINGS } from '../school/settings';
+import { ENGLISH, wordsOf } from './class-words';
 import { sayCheck } from './say-check';
 import { readLine, readStaff, sayPlace, saySign } from './say-note';
 import { type Problem, sayProblem } from './say-problem';
@@ -158,6 +159,12 @@ describe('a note that is pointed at', () => {
       'B♯, the 7th, raised. Seven letters from C♯, counting it; eleven half steps, not counting it: major 7th. Same key as C.',
     );
     expect(sayPlace(ENGLISH, line('C#', 'harmonic-minor'), 0)).toBe('C♯, the tonic. Same key as D♭.');
+    // The two ends of the octave are sung on one syllable, low and high; a fifth is so or sol.
+    const sings = wordsOf({ ...USUAL_SETTINGS, solfege: 'do-minor', fifth: 'sol' });
+    const sung = (tonic: string, place: number) =>
+      /Sung ([^.]+)\./u.exec(sayPlace(sings, line(tonic, 'major'), place, 'major'))?.[1];
+    expect([0, 4, 7].map((place) => sung('B', place))).toEqual(['low do', 'sol', 'high do']);
+    expect([0, 4, 7].map((place) => sung('F', place))).toEqual(['low do', 'sol', 'high do']);
     expect(sayPlace(ENGLISH, line('F', 'major'), 7)).toContain('twelve half steps, not counting it: octave.');
   });
 
