@@ -62,6 +62,9 @@ test('a lesson is printed as one handout, without the teacher’s notes', async 
     expect(sheet.text.replaceAll('\n', ' ')).toContain(title);
   expect(sheet.text).not.toContain('Tove');
   expect(sheet.pages).toBeLessThanOrEqual(3);
+  // The teacher's own copy has the notes.
+  const own = await printed(page, () => room.onShelf('Week 3: steps and signatures', 'Print with my notes'));
+  expect(own.text).toContain('Tove had A♯ on her recorder sheet.');
 });
 
 test('an own school prints under the name of its class alone', async ({ page, room }) => {

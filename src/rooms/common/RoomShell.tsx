@@ -92,8 +92,9 @@ export function RoomShell({ shell, speech, school, shares, shareNames, keys, chi
               onSingle={actions.onSingle}
             />
           )}
-          {paper && <Paper sheet={paper} onDone={actions.printed} />}
         </Suspense>
+        {/* Its own boundary: what else is still to come would hide a sheet that is being printed. */}
+        <Suspense>{paper && <Paper sheet={paper} onDone={actions.printed} />}</Suspense>
       </div>
     </Speaking>
   );

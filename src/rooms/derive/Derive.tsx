@@ -259,8 +259,9 @@ function Room({ served }: Props) {
               onSingle={hands.onSingle}
             />
           )}
-          {paper && <Paper sheet={paper} onDone={actions.printed} />}
         </Suspense>
+        {/* Its own boundary: what else is still to come would hide a sheet that is being printed. */}
+        <Suspense>{paper && <Paper sheet={paper} onDone={actions.printed} />}</Suspense>
       </div>
     </Speaking>
   );

@@ -4,7 +4,7 @@ import type { Lesson } from '@/store/lesson';
 import { NAME_LIMIT } from '@/store/limits';
 import { IconButton } from '@/ui/IconButton';
 import { TypedField } from '@/ui/TypedField';
-import { ShelfMenu } from './ShelfMenu';
+import { type ShelfChoice, ShelfMenu } from './ShelfMenu';
 import type { ShelfActions } from './shelf-actions';
 
 type Props = {
@@ -21,6 +21,11 @@ type Props = {
 /** The head of a lesson on the shelf: its name, its place, and its items as one handout or one file. */
 export function LessonHead({ lesson, count, fresh, first, last, actions }: Props) {
   const name = lesson?.name ?? SAY.noLesson;
+  const lessonChoices = (own: Lesson): readonly ShelfChoice[] => [
+    { label: SAY.moveUp, disabled: first, onChoose: () => actions.moveLesson(own, -1) },
+    { label: SAY.moveDown, disabled: last, onChoose: () => actions.moveLesson(own, 1) },
+    { label: SAY.deleteLesson, focus: toSheet, onChoose: () => actions.removeLesson(own) },
+  ];
   return (
     <div className="mb-1.5 flex items-center gap-1.5">
       {lesson ? (
@@ -39,7 +44,7 @@ export function LessonHead({ lesson, count, fresh, first, last, actions }: Props
         icon={Printer}
         label={SAY.printLesson(name)}
         disabled={count === 0}
-        onClick={() => actions.printLesson(lesson?.id ?? null)}
+        onClick={() => actions.printLesson(lesson?.id ?? null, false)}
       />
       <IconButton
         icon={Download}
@@ -47,16 +52,17 @@ export function LessonHead({ lesson, count, fresh, first, last, actions }: Props
         disabled={count === 0}
         onClick={() => actions.exportLesson(lesson?.id ?? null)}
       />
-      {lesson && (
-        <ShelfMenu
-          label={SAY.more(name)}
-          choices={[
-            { label: SAY.moveUp, disabled: first, onChoose: () => actions.moveLesson(lesson, -1) },
-            { label: SAY.moveDown, disabled: last, onChoose: () => actions.moveLesson(lesson, 1) },
-            { label: SAY.deleteLesson, focus: toSheet, onChoose: () => actions.removeLesson(lesson) },
-          ]}
-        />
-      )}
+      <ShelfMenu
+        label={SAY.more(name)}
+        choices={[
+          {
+            label: SAY.printNotes,
+            disabled: count === 0,
+            onChoose: () => actions.printLesson(lesson?.id ?? null, true),
+          },
+          ...(lesson ? lessonChoices(lesson) : []),
+        ]}
+      />
     </div>
   );
 }

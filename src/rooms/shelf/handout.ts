@@ -9,11 +9,10 @@ import { orbitItem } from '../orbit/orbit-paper';
 import { questionItem } from '../questions/question-paper';
 import { markAt, orbitAt, searchOf } from './kept-text';
 
-/** What is kept as a part of a handout, with the note that stands with it. */
-async function itemOf(w: ClassWords, kept: Kept): Promise<PaperItem> {
+/** What is kept as a part of a handout, with the note that stands with it where the teacher wants that. */
+async function itemOf(w: ClassWords, kept: Kept, notes: boolean): Promise<PaperItem> {
   const item = await sheetOf(w, kept);
-  const note = kept.note.trim();
-  return note === '' ? item : { ...item, closing: [item.closing, note].filter(Boolean).join(' ') };
+  return notes ? { ...item, note: kept.note.trim() } : item;
 }
 
 function sheetOf(w: ClassWords, { address, name }: Kept): Promise<PaperItem> {
@@ -26,12 +25,14 @@ function sheetOf(w: ClassWords, { address, name }: Kept): Promise<PaperItem> {
   return paperItem(w, { ...readAddress(search).sentence, beside: null }, name, false);
 }
 
-/** What is kept for a lesson as one handout, each with its note. */
+/** What is kept for a lesson as one handout: for the class, or with the teacher's notes. */
 export async function handoutOf(
   w: ClassWords,
   head: string,
   title: string,
   kept: readonly Kept[],
+  notes: boolean,
 ): Promise<PaperSheet> {
-  return { head, title, blank: false, items: await Promise.all(kept.map((item) => itemOf(w, item))) };
+  const items = await Promise.all(kept.map((item) => itemOf(w, item, notes)));
+  return { head, title, blank: false, items };
 }

@@ -105,12 +105,12 @@ export function shelfActions({ w, head, current, school, tell, print }: ShelfGiv
     moveLesson: (lesson: Lesson, way: 1 | -1) =>
       school.change((data, now) => movingLesson(data, lesson.id, way, now)),
     removeLesson: (lesson: Lesson) => school.change((data, now) => deletingLesson(data, lesson, now)),
-    printLesson: async (lesson: string | null) => {
+    printLesson: async (lesson: string | null, notes: boolean) => {
       const { data } = school.state;
       const title = data.lessons.find(({ id }) => id === lesson)?.name ?? SHELF_WORDS.noLesson;
       const kept = data.kept.filter((item) => item.lesson === lesson);
       const { handoutOf } = await import('./handout');
-      print(await handoutOf(w, head, title, kept));
+      print(await handoutOf(w, head, title, kept, notes));
     },
     exportLesson: async (lesson: string | null) => {
       const { partOfLesson, writeBackup } = await import('@/store/backup');

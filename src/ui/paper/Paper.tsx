@@ -16,6 +16,8 @@ export type PaperItem = {
   readonly lines: readonly string[];
   /** The last line, such as the proof; a handout of several items leaves it out. */
   readonly closing: string | null;
+  /** The teacher's own note, on a sheet that is printed with them. */
+  readonly note?: string;
   /** A table in place of a working. */
   readonly table?: PaperTable;
 };
@@ -46,10 +48,12 @@ export function Paper({ sheet, onDone }: Props) {
     dataset['light'] = 'day';
     dataset['paper'] = '';
     window.addEventListener('afterprint', onDone, { once: true });
-    // The sheet must be laid out before the browser takes its picture.
-    const frame = requestAnimationFrame(() => window.print());
+    let gone = false;
+    void laidOut().then(() => {
+      if (!gone) window.print();
+    });
     return () => {
-      cancelAnimationFrame(frame);
+      gone = true;
       window.removeEventListener('afterprint', onDone);
       if (light !== undefined) dataset['light'] = light;
       delete dataset['paper'];
@@ -58,9 +62,28 @@ export function Paper({ sheet, onDone }: Props) {
   return createPortal(<Sheet sheet={sheet} />, document.body);
 }
 
+/** A table of more columns lies across the paper. */
+const WIDE_TABLE = 7;
+
+const LONGEST_WAIT = 3000; // ms
+
+/** Until the sheet has been drawn once with its fonts, or they have kept it waiting long enough. */
+async function laidOut(): Promise<void> {
+  const frame = () => new Promise((resolve) => requestAnimationFrame(resolve));
+  await frame();
+  await Promise.race([
+    document.fonts.ready,
+    new Promise((resolve) => {
+      setTimeout(resolve, LONGEST_WAIT);
+    }),
+  ]);
+  await frame();
+}
+
 function Sheet({ sheet: { head, title, blank, items } }: { readonly sheet: PaperSheet }) {
+  const wide = items.some(({ table }) => (table?.heads.length ?? 0) > WIDE_TABLE);
   return (
-    <div className="paper" data-blank={blank ? '' : undefined}>
+    <div className="paper" data-blank={blank ? '' : undefined} data-wide={wide ? '' : undefined}>
       <header className="paper-head">
         <span>{head}</span>
         {blank && (
@@ -75,6 +98,7 @@ function Sheet({ sheet: { head, title, blank, items } }: { readonly sheet: Paper
         <section key={index} aria-label={item.title}>
           {items.length > 1 && <h2>{item.title}</h2>}
           <p className="paper-task">{item.task}</p>
+          {item.note && <p className="paper-note">{item.note}</p>}
           {item.scenes.slice(0, items.length === 1 ? undefined : 1).map((scene, drawing) => (
             <SceneView
               key={drawing}

@@ -51,6 +51,7 @@ export const SHELF_WORDS = {
   deleteIt: 'Delete',
   moveTo: (lesson: string) => `Move to ${lesson}`,
   printLesson: (name: string) => `Print ${name} as one handout`,
+  printNotes: 'Print with my notes',
   exportLesson: (name: string) => `Save ${name} as a file`,
   deleteLesson: 'Delete the lesson; what lies in it stays on the shelf',
   emptyLesson: 'Nothing in this lesson yet. Drag something here.',
