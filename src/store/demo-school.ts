@@ -42,22 +42,22 @@ export const DEMO_LESSONS: readonly Item[] = [
     address: query('E', 'natural-minor', 'direction=up&clef=alto&signature=written&method=signature'),
   },
   {
-    id: 'demo-a-harmonic',
+    id: 'demo-e-harmonic',
     lesson: LESSONS.second,
-    name: 'A harmonic minor: the first raised seventh',
+    name: 'E harmonic minor: the first raised seventh',
     note: 'Find the step and a half by ear first, then on the stride.',
     address: query(
-      'A',
+      'E',
       'harmonic-minor',
       'direction=up&clef=treble&signature=written&method=step-pattern&step=7',
     ),
   },
   {
-    id: 'demo-g-melodic',
+    id: 'demo-c-melodic',
     lesson: LESSONS.second,
-    name: 'G melodic minor, up and down without signature',
+    name: 'C melodic minor, up and down without signature',
     note: 'Cancelling signs on the way down: no bar line, so they are needed.',
-    address: query('G', 'melodic-minor', 'direction=both&clef=treble&signature=none&method=signature'),
+    address: query('C', 'melodic-minor', 'direction=both&clef=treble&signature=none&method=signature'),
   },
   {
     id: 'demo-c-sharp-harmonic',

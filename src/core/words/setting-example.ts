@@ -138,7 +138,7 @@ const EXAMPLES: Readonly<Record<SettingName, (w: ClassWords) => string>> = {
   minorSignature: (w) => counting(w, 'C', 'natural-minor'),
   minorNaming: (w) => sayKeyRule(w, fifths(3), 'minor') ?? '',
   melodicDown: (w) =>
-    `${w.scale(noteNamed('A'), 'melodic-minor')} down: ${scaleOf(w, 'A', 'melodic-minor').descending.map(w.note).join(' ')}`,
+    `${w.scale(noteNamed('C'), 'melodic-minor')} down: ${scaleOf(w, 'C', 'melodic-minor').descending.map(w.note).join(' ')}`,
   cancelling: afterBar,
   modesWritten: dorianSignature,
   keyNames: (w) =>
@@ -152,7 +152,7 @@ const EXAMPLES: Readonly<Record<SettingName, (w: ClassWords) => string>> = {
     const verdict = w.settings.capital === 'wanted' ? 'is not taken for' : 'is taken for';
     return `‘${small} major’ ${verdict} ${w.key(noteNamed('E'), 'major')}.`;
   },
-  marks: (w) => marksOf(w, 'D', 'harmonic-minor', 'D E F G A Bb C D'),
+  marks: (w) => marksOf(w, 'E', 'harmonic-minor', 'E F# G A B C D E'),
   followThrough: (w) => marksOf(w, 'Eb', 'major', 'Eb F G A B C D Eb'),
   numerals,
   mediant: numerals,

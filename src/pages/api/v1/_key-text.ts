@@ -15,7 +15,7 @@ export type KeyTextReading =
   | { readonly ok: true; readonly read: KeyText }
   | { readonly ok: false; readonly why: string };
 
-const WANTED = 'Keys are written so: Eb major, C minor, D dorian, A harmonic-minor.';
+const WANTED = 'Keys are written so: Eb major, C minor, D dorian, E harmonic-minor.';
 
 /** Reads a key as text in English names. A minor form is its minor key with raised degrees. */
 export function readKeyText(text: string): KeyTextReading {
@@ -35,7 +35,7 @@ function spellable(read: KeyText): KeyTextReading {
   return reading.ok ? { ok: true, read } : { ok: false, why: sayProblem(ENGLISH, reading.problem) };
 }
 
-/** A key as the API writes it: `Eb major`, `A harmonic-minor`. */
+/** A key as the API writes it: `Eb major`, `E harmonic-minor`. */
 export function writeKeyText(tonic: SpelledNote, scale: ScaleId): string {
   const { mode } = PATTERNS[scale];
   return `${asciiName(tonic)} ${scale === 'natural-minor' ? mode : scale}`;
