@@ -13,6 +13,7 @@ const GLYPHS = {
   gClef: 0xe050,
   cClef: 0xe05c,
   fClef: 0xe062,
+  timeSig4: 0xe084,
   noteheadWhole: 0xe0a2,
   accidentalFlat: 0xe260,
   accidentalNatural: 0xe261,

@@ -6,7 +6,7 @@ import { signaturePlaces } from '@/core/instrument/signature-place';
 import { CLEFS, type Clef, ledgerLines, staffPlace } from '@/core/instrument/staff';
 import { noteNamed } from '@/core/note/parse';
 import { heightOf, midiOf, type Pitch } from '@/core/note/pitch';
-import { fifthsOf } from '@/core/note/spelled';
+import { fifths, fifthsOf } from '@/core/note/spelled';
 import { DIRECTIONS, type Direction } from '@/core/scale/direction';
 import type { PlacedNote } from '@/core/scale/line';
 import { SCALE_IDS, type ScaleId } from '@/core/scale/pattern';
@@ -16,7 +16,7 @@ import { SCALE_TABLE, tableScale } from '@/core/scale/scale-table';
 import { writeOut, writtenUnder } from '@/core/scale/written';
 import { USUAL_SETTINGS } from '@/core/school/settings';
 import { ENGLISH, wordsOf } from '@/core/words/class-words';
-import { collision, glyphBoxes } from './boxes.test-data';
+import { boxesOf, collision, glyphBoxes } from './boxes.test-data';
 import { gathered } from './gather';
 import { glyphAt } from './glyphs';
 import { stepMoon } from './moon';
@@ -24,7 +24,7 @@ import { noteLabel } from './note-label';
 import { noteStride } from './note-stride';
 import { noteRailScene, RAIL_PLACES, railScene, railStart } from './rail';
 import type { Mark, Scene } from './scene';
-import { engraveStaff } from './staff';
+import { engraveLines, engraveStaff } from './staff';
 import { staffAtStep } from './staff-at-step';
 import { withDegrees } from './staff-degrees';
 import { leastStaffWidth } from './staff-width';
@@ -155,6 +155,37 @@ describe('the staff while it is worked out', () => {
       return `${now.atClef} ${drawn.map(({ glyph }) => glyph).join(' ')}`.trim();
     });
     expect(seen).toEqual(['2', '2 accidentalNatural', '2 accidentalNatural accidentalNatural', '0']);
+  });
+
+  it('puts a signature between clef and time signature, and again on the next line, for every count and clef', () => {
+    let signs = 0;
+    for (const clef of CLEFS)
+      for (let count = -7; count <= 7; count += 1) {
+        const { groups } = engraveLines(clef, fifths(count), 300);
+        const edges = (part: string, again: boolean) =>
+          groups
+            .filter(({ part: each, key }) => each === part && key.endsWith('-again') === again)
+            .flatMap((each) => boxesOf(each, ['glyph']));
+        const [time] = edges('time', false);
+        if (!time) throw new Error('the first line has a time signature');
+        expect(edges('time', true)).toEqual([]);
+        for (const again of [false, true]) {
+          const [clefBox] = edges('clef', again);
+          const row = edges('sign', again);
+          expect(row).toHaveLength(Math.abs(count));
+          for (const sign of row) {
+            signs += 1;
+            expect(sign.left).toBeGreaterThan(clefBox?.right ?? Number.POSITIVE_INFINITY);
+            expect(sign.right).toBeLessThan(time.left);
+          }
+        }
+        // A sign stands under itself, on the same line or space of its staff.
+        const drop = new Set(
+          edges('sign', true).map(({ top }, at) => top - (edges('sign', false)[at]?.top ?? 0)),
+        );
+        expect(drop.size).toBe(count === 0 ? 0 : 1);
+      }
+    expect(signs).toBe(2 * 56 * CLEFS.length);
   });
 
   it('names the degrees beneath the heads as the class does, with the steps between', () => {

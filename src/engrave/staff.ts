@@ -41,7 +41,7 @@ function lineFromTop(pitch: Pitch, clef: Clef): number {
 /** An empty staff with its clef and signature, and where the first head may stand. */
 type EmptyStaff = { readonly groups: readonly Group[]; readonly start: number };
 
-function emptyStaff(clef: Clef, signs: readonly Pitch[], width: number): EmptyStaff {
+function emptyStaff(clef: Clef, signs: readonly Pitch[], width: number, time?: string): EmptyStaff {
   measureByOutlines();
   const recorder = new Recorder();
   const stave = new Stave(MARGIN, 0, width - 2 * MARGIN, { spaceAboveStaffLn: TOP / 10 });
@@ -53,6 +53,7 @@ function emptyStaff(clef: Clef, signs: readonly Pitch[], width: number): EmptySt
     }));
     new PlacedSignature(placed).addToStave(stave);
   }
+  if (time) stave.addTimeSignature(time);
   stave.setContext(recorder);
   stave.draw();
   return { groups: staffGroups(recorder.take()), start: stave.getNoteStartX() + BEFORE_FIRST };
@@ -65,6 +66,25 @@ export const STAFF_PLACE = 5;
 /** A staff with its clef and a key signature alone. Groups: `staff`, `clef`, and a `sign` for each sign. */
 export function engraveSignature(clef: Clef, count: Fifths, width: number): Scene {
   return engraveSigns(clef, signaturePlaces(count, clef), width);
+}
+
+/** Pixels from the first line of a piece to the second. */
+const LINE_BELOW = 108;
+
+/**
+ * The beginnings of the first two lines of a piece, four quarters to the bar: the signature stands between clef and
+ * time signature and again on the second line, where the time signature does not. Groups of the second line are named
+ * as those of the first with `-again` behind.
+ */
+export function engraveLines(clef: Clef, count: Fifths, width: number): Scene {
+  const signs = signaturePlaces(count, clef);
+  const first = emptyStaff(clef, signs, width, '4/4').groups;
+  const second = emptyStaff(clef, signs, width).groups.map((each) => ({
+    ...each,
+    key: `${each.key}-again`,
+    y: each.y + LINE_BELOW,
+  }));
+  return { width, height: HEIGHT - 10 + LINE_BELOW, groups: [...first, ...second] };
 }
 
 /** A staff with its clef and signs wherever they were drawn, also where no signature has them. */
@@ -115,11 +135,13 @@ export function engraveStaff(written: WrittenScale, width: number): Scene {
 }
 
 function staffGroups(marks: readonly Mark[]): readonly Group[] {
-  const glyphs = marks.flatMap((mark) => (mark.kind === 'glyph' ? [mark] : []));
-  const [clef, ...signs] = glyphs;
+  const all = marks.flatMap((mark) => (mark.kind === 'glyph' ? [mark] : []));
+  const time = all.filter(({ glyph }) => glyph.startsWith('timeSig'));
+  const [clef, ...signs] = all.filter(({ glyph }) => !glyph.startsWith('timeSig'));
   return [
     group('staff', 'staff', gathered(marks.filter(({ kind }) => kind !== 'glyph'))),
     ...(clef ? [group('clef', 'clef', [clef])] : []),
     ...signs.map((sign, index) => group(`sign-${index}`, 'sign', [sign])),
+    ...(time.length > 0 ? [group('time', 'time', time)] : []),
   ];
 }

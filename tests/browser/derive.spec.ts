@@ -47,7 +47,7 @@ test('the method by circle and signature puts the signature first, sign by sign,
     'aria-pressed',
     'true',
   );
-  await expect(room.step).toContainText('Coming down, both are given back: B♭ and A♭.');
+  await expect(room.step).toContainText('Coming down, both are restored: B♭ and A♭.');
   await page.keyboard.press('Home');
   await expect(room.step).toContainText('C minor shares its signature with its relative major, E♭ major');
   const signs = room.surface('Staff').locator('[data-part=sign]');

@@ -71,7 +71,7 @@ test('an answer is written on the staff by keys alone', async ({ page, mark }) =
   await expect(mark.marks).toHaveText('8 of 8');
   // A sign printed again is style, not a mistake.
   await page.keyboard.press('=');
-  await expect(mark.habit).toContainText('The notes are right.');
+  await expect(mark.habit).toContainText('All that was asked is there.');
   await expect(mark.checks).toContainText('A ♮ at note 5 has nothing to cancel.');
   await page.keyboard.press('0');
   await expect(mark.habit).toContainText('Left blank');
@@ -256,7 +256,7 @@ test('the other kinds of question are asked, answered and explained', async ({ p
     ['?kind=name-key&fifths=-3&mode=major', 'Ab major', 'Named the key by its last flat'],
     ['?kind=name-key&fifths=-3&mode=minor', 'eb minor', 'Took the tonic of the relative and kept the mode'],
     ['?kind=name-signature&tonic=E&scale=major', '3 sharps: F# C# G#', 'Stopped one sign too early'],
-    ['?kind=order&order=-4', 'F C G D', 'Took the order from its wrong end'],
+    ['?kind=order&order=-4', 'Fb Cb Gb Db', 'Took the order from its wrong end'],
     ['?kind=steps&scale=major', 'W W H W W W W H', 'Said a step too many'],
     ['?kind=partner&relation=relative&tonic=Eb&mode=major', 'Gb minor', 'Went to the relative the wrong way'],
     ['?kind=degree&tonic=C&scale=major&degree=5', 'A', 'Counted letters without the first'],

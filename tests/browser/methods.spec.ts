@@ -93,7 +93,7 @@ test('relative, parallel and enharmonic keys stand under the stride and are a cl
   );
   await related.first().click();
   await expect(room.sentence).toHaveText('Build G♭ major, going up, in the alto clef, with a key signature.');
-  await expect(related.first()).toHaveText('E♭ natural minor');
+  await expect(related.first()).toHaveText('E♭ minor');
   await related.nth(1).click();
   await expect(room.sentence).toContainText('Build G♭ natural minor');
   await expect(
@@ -189,7 +189,7 @@ test('the rules behind a method say why they work', async ({ page, room }) => {
   await room.open('/derive?tonic=Ab&scale=major&direction=up&clef=treble&signature=written&method=signature');
   await page.keyboard.press('y');
   const sheet = page.getByRole('dialog', { name: 'Why it works' });
-  await expect(sheet).toContainText('A♭ major lies four fifths under C: B♭ E♭ A♭ D♭.');
+  await expect(sheet).toContainText('A♭ major lies four fifths below C: B♭ E♭ A♭ D♭.');
   await sheet.getByText('Why the last but one flat names the key').click();
   await expect(sheet).toContainText('The last flat is always the 4th of the major key: here D♭.');
   await sheet.getByText('Why F major is the exception, and how it vanishes').click();

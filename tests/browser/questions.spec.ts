@@ -45,7 +45,7 @@ test('a signature is written sign by sign in all four clefs, and stops where its
   await expect(hidden).toHaveCount(8);
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
-  await expect(room.step).toContainText('G♯: a diatonic half step under A, so stop.');
+  await expect(room.step).toContainText('G♯: a diatonic half step below A, so stop.');
   await expect(hidden).toHaveCount(0);
   await page.keyboard.press('t');
   await page.keyboard.type('cb');

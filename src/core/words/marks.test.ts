@@ -59,6 +59,10 @@ const WORKED: readonly (readonly [string, string, number, number, number, number
   // A sign in another place keeps the half of its sign.
   ['signature.D.major.treble', 'F#4 C#5', 2, 1, 1.5, 1.5],
   ['signature.D.major.treble', 'Bb Eb', 2, 0, 0, 1],
+  // So does one out of its order; the others follow each other as they should.
+  ['signature.D.major.treble', 'C#5 F#5', 2, 1, 1.5, 1.5],
+  ['signature.Ab.major.treble', 'Bb Ab Eb Db', 4, 3, 3.5, 3.5],
+  ['signature.E.major.treble', 'D# F# C# G#', 4, 3, 3.5, 3.5],
   // An order counts what follows the right one, or stands in its own place.
   ['order.7', 'F# C# G# D# A# E# B#', 7, 7, 7, 7],
   ['order.7', 'C# G# D# A# E# B# F#', 7, 5, 5, 5],

@@ -181,7 +181,10 @@ export function sayWriteStep(w: ClassWords, fact: WriteFact): SaidStep {
     case 'take-next':
       return plain(`${w.note(fact.sign)}, ${numberWord(fact.number)} of ${numberWord(fact.of)}.`);
     case 'signature-stands':
-      return plain(`It stands: ${signCount(fact.count)}, ${w.noteList(fact.signs)}.`);
+      return {
+        text: `It stands: ${signCount(fact.count)}, ${w.noteList(fact.signs)}.`,
+        reason: 'In a piece it stands between the clef and the time signature, and again on every line.',
+      };
     case 'seven-signs':
       return sevenLine(w, fact.sharps);
     default:

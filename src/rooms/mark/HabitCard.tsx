@@ -1,6 +1,7 @@
 import { DropdownMenu } from 'radix-ui';
 import { mistakesPossible } from '@/core/exercise/possible';
 import { practiceFor } from '@/core/exercise/practice';
+import { isDrawnWrong } from '@/core/mark/judging/judged';
 import type { MistakeId } from '@/core/mark/mistakes/all';
 import type { Settings } from '@/core/school/settings';
 import { sayExplanation, sayMistake } from '@/core/words/say-mistake';
@@ -67,7 +68,6 @@ function Verdict({ outcome }: { readonly outcome: Outcome }) {
   const say = markWords(useWords()).habit;
   const { judged, accepted, given } = outcome;
   const style = judged.findings.length > 0;
-  const drawnWrong = judged.findings.every(({ code }) => code === 'order-wrong' || code === 'place-wrong');
   const [title, text] = judged.correct
     ? [say.right, style ? say.rightStyle : say.rightText]
     : accepted
@@ -76,7 +76,7 @@ function Verdict({ outcome }: { readonly outcome: Outcome }) {
         ? [say.blank, say.blankText]
         : outcome.chosen
           ? [say.noHabit, say.noHabitText]
-          : drawnWrong
+          : isDrawnWrong(judged)
             ? [say.drawn, say.drawnText]
             : [say.none, say.noneText];
   const good = judged.correct || accepted;

@@ -15,20 +15,22 @@ type Props = {
   /** How many signs are drawn so far. */
   readonly put: number;
   readonly pointed: readonly number[];
+  /** Whether it is shown as it stands in a piece as well, on each of its lines. */
+  readonly inPiece?: boolean;
 };
 
 /** Room in pixels for one staff with a signature. */
 const WIDTH = 300;
 
 /** A signature on a staff for each clef, as far as it is drawn. */
-export function SignatureStaves({ clefs, count, put, pointed }: Props) {
+export function SignatureStaves({ clefs, count, put, pointed, inPiece = false }: Props) {
   const w = useWords();
   const say = questionWords(w);
   const engraver = useStaffEngraver();
   const signs = accidentalsOf(count).slice(0, put);
   const look = (group: Group): GroupLook => {
     if (group.part !== 'sign') return {};
-    const at = Number(group.key.replace('sign-', ''));
+    const at = Number.parseInt(group.key.replace('sign-', ''), 10);
     return {
       'data-waiting': at < put ? undefined : 'hidden',
       'data-decides': at < put && pointed.length < 7 && pointed.includes(at) ? '' : undefined,
@@ -50,6 +52,19 @@ export function SignatureStaves({ clefs, count, put, pointed }: Props) {
             <figcaption className="text-center text-small text-quiet">{CLEF_WORDS[clef]}</figcaption>
           </figure>
         ))}
+      {engraver && inPiece && clefs[0] && (
+        <figure className="w-full max-w-80">
+          <SceneView
+            id="signature-lines"
+            scene={engraver.engraveLines(clefs[0], count, WIDTH)}
+            title={say.lines.title}
+            description={say.lines.text(signs.map(w.spokenNote).join(', '))}
+            style={{ width: '100%' }}
+            look={look}
+          />
+          <figcaption className="text-center text-small text-quiet">{say.lines.title}</figcaption>
+        </figure>
+      )}
     </>
   );
 }

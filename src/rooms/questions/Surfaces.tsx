@@ -94,10 +94,16 @@ function WriteSurfaces({ question, answer, at, onQuestion }: Props<'signature'>)
     <>
       <OrderRows count={answer.count} taken={put} pointed={pointed} onTake={null} />
       <div
-        className={`card grid grow content-center justify-items-center gap-x-6 gap-y-2 px-4 py-3 ${answer.clefs.length > 1 ? 'sm:grid-cols-2' : ''}`}
+        className={`card grid grow content-center justify-items-center gap-x-6 gap-y-2 px-4 py-3 ${answer.clefs.length > 1 || answer.count !== 0 ? 'sm:grid-cols-2' : ''}`}
       >
         {printed ? (
-          <SignatureStaves clefs={answer.clefs} count={answer.count} put={put} pointed={pointed} />
+          <SignatureStaves
+            clefs={answer.clefs}
+            count={answer.count}
+            put={put}
+            pointed={pointed}
+            inPiece={answer.count !== 0}
+          />
         ) : (
           <p>{sayNoSignature(answer.count)}</p>
         )}

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 /** What draws staves, by what is drawn on them. */
 export type StaffEngraver = Pick<
   typeof import('@/engrave/staff'),
+  | 'engraveLines'
   | 'engraveNotes'
   | 'engraveRow'
   | 'engraveSignature'
@@ -19,6 +20,7 @@ export function useStaffEngraver(): StaffEngraver | null {
     let wanted = true;
     void import('@/engrave/staff').then(
       ({
+        engraveLines,
         engraveNotes,
         engraveRow,
         engraveSignature,
@@ -29,6 +31,7 @@ export function useStaffEngraver(): StaffEngraver | null {
       }) => {
         if (wanted)
           setEngraver({
+            engraveLines,
             engraveNotes,
             engraveRow,
             engraveSignature,

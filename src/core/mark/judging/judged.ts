@@ -115,3 +115,10 @@ export type Judged = {
 };
 
 export const noteThing = (note: SpelledNote): Thing => ({ is: 'note', note });
+
+/** Whether all the signs of a signature are there, and only their order or their places are wrong. */
+export function isDrawnWrong({ findings }: Pick<Judged, 'findings'>): boolean {
+  return (
+    findings.length > 0 && findings.every(({ code }) => code === 'order-wrong' || code === 'place-wrong')
+  );
+}

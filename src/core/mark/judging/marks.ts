@@ -11,8 +11,10 @@ const costOf = ({ parts, lettersRight }: Lost, marks: Settings['marks']) =>
   parts - (marks === 'letter-sign' ? lettersRight / 2 : 0);
 
 /** Marks lost, one for each part, or once for each mistake that explains them. */
-function lostBy({ parts, causes }: Judged, { marks, followThrough }: MarkScheme): number {
+function lostBy(judged: Judged, { marks, followThrough }: MarkScheme): number {
+  const { parts, causes } = judged;
   const { lost, apart } = parts;
+  // The right signs in another order or place are one thing gone wrong, though no way of working leads there.
   const habits = causes[0]?.habits.length ?? 0;
   const each = marks === 'letter-sign' && lost.lettersRight === lost.parts ? 0.5 : 1;
   const through = costOf(lost, marks);

@@ -2,17 +2,34 @@ import type { Fifths, SpelledNote } from '../../note/spelled';
 import { isStandardSignature } from '../../scale/signature';
 import { align } from './align';
 import type { Finding, MarkCheck, Thing } from './judged';
-import { isSameLetter, type Parts, partsOfRow, withApart } from './parts';
+import { isSameLetter, NOTHING_LOST, type Parts, partsOfRow, withApart } from './parts';
 
 type Signs = readonly SpelledNote[];
 
-/** The parts of a signature: one for each sign asked, 1 where it is empty; a sign in another place keeps its half. */
+/** How many of the right signs stand out of their order: all but the most that follow each other as they should. */
+function outOfOrder(wanted: Signs, signs: Signs): number {
+  const places = signs.map((sign) => wanted.indexOf(sign));
+  const longest: number[] = [];
+  for (const [at, place] of places.entries())
+    longest[at] =
+      1 + Math.max(0, ...longest.slice(0, at).filter((_, before) => (places[before] ?? 0) < place));
+  return wanted.length - Math.max(0, ...longest);
+}
+
+/**
+ * The parts of a signature: one for each sign asked, 1 where it is empty; a sign in another place, on the staff or in the
+ * order, keeps its half.
+ */
 export function partsOfSignature(wanted: Signs, signs: Signs, findings: readonly Finding[] = []): Parts {
   const away = findings.filter(
     ({ code, index }) =>
       code === 'place-wrong' && index !== null && wanted.includes(signs[index] as SpelledNote),
   ).length;
-  const parts = partsOfRow(wanted, signs, align(wanted, signs), isSameLetter);
+  const permuted = signs.length === wanted.length && wanted.every((sign) => signs.includes(sign));
+  const moved = permuted ? outOfOrder(wanted, signs) : 0;
+  const parts = permuted
+    ? { of: Math.max(1, wanted.length), lost: { parts: moved, lettersRight: moved }, apart: NOTHING_LOST }
+    : partsOfRow(wanted, signs, align(wanted, signs), isSameLetter);
   return withApart(parts, { parts: away, lettersRight: away });
 }
 

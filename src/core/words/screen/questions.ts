@@ -46,6 +46,12 @@ const SHARE = {
   staffSvg: 'Staff as a drawing',
 } as const;
 
+const LINES = {
+  title: 'In a piece: before the time signature, and on every line',
+  text: (signs: string) =>
+    `First line: clef, ${signs}, then the time signature. Second line: clef, ${signs}.`,
+} as const;
+
 function words(w: ClassWords) {
   return {
     key: { has: ' has ', by: ', by ', end: '?' },
@@ -95,6 +101,7 @@ function words(w: ClassWords) {
     noNames: 'No name fits these notes as they are spelled.',
     few: 'Three notes or more can be named.',
     staff: (clef: string) => `Signature in the ${clef}`,
+    lines: LINES,
     entry: {
       title: 'Notes',
       field: `Notes, in the names of the class`,
