@@ -51,6 +51,9 @@ test('a signature is written sign by sign in all four clefs, and stops where its
   await page.keyboard.type('cb');
   await page.keyboard.press('Enter');
   await expect(room.step).toContainText('It stands: seven flats, B♭ E♭ A♭ D♭ G♭ C♭ F♭.');
+  await room.open('/derive?question=signature&tonic=A&scale=major&clefs=alto');
+  await expect(room.step).toContainText('between the clef and the time signature, and again on every line');
+  await expect(page.getByRole('figure', { name: /^In a piece/u }).locator('[data-part=sign]')).toHaveCount(6);
 });
 
 test('notes are entered on the staff, on the keyboard and by letters, and named', async ({ page, room }) => {

@@ -102,7 +102,7 @@ function WriteSurfaces({ question, answer, at, onQuestion }: Props<'signature'>)
             count={answer.count}
             put={put}
             pointed={pointed}
-            inPiece={answer.count !== 0}
+            inPiece={answer.count !== 0 && answer.clefs.length < 3}
           />
         ) : (
           <p>{sayNoSignature(answer.count)}</p>
