@@ -31,13 +31,16 @@ export type WrittenScale = {
   readonly choice: SignatureChoice;
 };
 
+/** The signature a scale is written under, by whose signature the class writes a mode with; null where it has none. */
+export function signatureWritten(scale: Scale, modesWritten: Settings['modesWritten']): Fifths | null {
+  return scale.id ? modeSignature(scale.tonic, PATTERNS[scale.id].mode, modesWritten) : scale.signature;
+}
+
 /** Writes a scale out on a staff. */
 export function writeOut(scale: Scale, writing: Writing): WrittenScale {
   const { direction, clef, signature, octave, modesWritten = 'parent' } = writing;
   const line = lineOf(scale, direction, octave ?? octaveFor(scale, clef));
-  const count = scale.id
-    ? modeSignature(scale.tonic, PATTERNS[scale.id].mode, modesWritten)
-    : scale.signature;
+  const count = signatureWritten(scale, modesWritten);
   return under({ scale, direction, clef, line, choice: signature }, count);
 }
 

@@ -104,6 +104,20 @@ describe('GET /scale', () => {
     }
   });
 
+  it('writes a mode under the signature of its parent or of its tonic, in every part of the answer', () => {
+    const dorian = (modesWritten: string) =>
+      body(answerScale(query({ tonic: 'D', scale: 'dorian', modesWritten })));
+    const [parent, tonic] = [dorian('parent'), dorian('tonic')];
+    expect(parent['signature']).toEqual({ fifths: 0, accidentals: [] });
+    expect(tonic['signature']).toEqual({ fifths: -1, accidentals: ['Bb'] });
+    expect(parent['printed']).toEqual([null, null, null, null, null, null, null, null]);
+    expect(tonic['printed']).toEqual([null, null, null, null, null, 'n', null, null]);
+    const said = JSON.stringify(tonic['methods']);
+    expect(said).toContain('one flat');
+    expect(JSON.stringify(parent['methods'])).not.toBe(said);
+    expect(tonic['ascending']).toEqual(parent['ascending']);
+  });
+
   it('takes an octave, and writes MusicXML', () => {
     expect(body(answerScale(query({ tonic: 'C', scale: 'major', octave: '2' })))['pitches']).toContain('C3');
     const answer = answerScale(query({ tonic: 'C#', scale: 'major', format: 'musicxml' }));
@@ -328,7 +342,17 @@ describe('the OpenAPI document', () => {
     const named = document.paths['/scale']?.get.parameters.map(
       ({ name, required }) => `${name}${required ? '!' : ''}`,
     );
-    expect(named).toEqual(['tonic!', 'scale', 'steps', 'clef', 'direction', 'signature', 'octave', 'format']);
+    expect(named).toEqual([
+      'tonic!',
+      'scale',
+      'steps',
+      'clef',
+      'direction',
+      'signature',
+      'modesWritten',
+      'octave',
+      'format',
+    ]);
     expect(
       document.paths['/signature']?.get.parameters.map(
         ({ name, required }) => `${name}${required ? '!' : ''}`,

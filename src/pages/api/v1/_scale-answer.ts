@@ -1,4 +1,5 @@
 import type * as z from 'zod';
+import { USUAL_WAYS } from '@/core/derive/method';
 import { areSameNotes, derive, methodsFor } from '@/core/derive/methods';
 import { prove } from '@/core/derive/proof';
 import { readEnglishNote } from '@/core/note/parse';
@@ -9,7 +10,8 @@ import { signCode } from '@/core/scale/printed';
 import { enharmonicTonic, type ScaleReading, scaleNamed, scaleOfSteps } from '@/core/scale/scale';
 import { accidentalsOf } from '@/core/scale/signature';
 import { readSteps } from '@/core/scale/typed-steps';
-import { type WrittenScale, writeOut } from '@/core/scale/written';
+import { signatureWritten, type WrittenScale, writeOut } from '@/core/scale/written';
+import type { Settings } from '@/core/school/settings';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayCheck } from '@/core/words/say-check';
 import { sayProblem } from '@/core/words/say-problem';
@@ -22,7 +24,7 @@ import { readQuery } from './_query';
 import { type Answer, json, refused } from './_respond';
 import { HIGHEST_OCTAVE, LOWEST_OCTAVE, type scaleAnswer, scaleParameters } from './_schemas';
 
-const CHOICES = ['clef', 'direction', 'signature', 'format'] as const;
+const CHOICES = ['clef', 'direction', 'signature', 'modesWritten', 'format'] as const;
 
 /** Answers GET /scale. */
 export function answerScale(url: URL): Answer {
@@ -45,16 +47,18 @@ export function answerScale(url: URL): Answer {
   const octave = readOctave(values.get('octave'));
   if (typeof octave === 'object') return octave;
 
+  const modesWritten = scaleParameters.modesWritten.parse(values.get('modesWritten'));
   const written = writeOut(reading.scale, {
     direction: scaleParameters.direction.parse(values.get('direction')),
     clef: scaleParameters.clef.parse(values.get('clef')),
     signature: scaleParameters.signature.parse(values.get('signature')),
+    modesWritten,
     ...(octave === undefined ? {} : { octave }),
   });
   if (values.get('format') === 'musicxml') {
     return { ok: true, type: MUSICXML_TYPE, text: writeMusicXml(scoreOfScale(ENGLISH, written)) };
   }
-  return json(scaleDocument(written, values.get('scale') ?? null));
+  return json(scaleDocument(written, values.get('scale') ?? null, modesWritten));
 }
 
 function readScale(
@@ -102,9 +106,14 @@ function stepsInFigures(steps: readonly number[]): string {
   return rotation ? `${steps.join(' ')} (${rotation})` : steps.join(' ');
 }
 
-function scaleDocument(written: WrittenScale, sent: string | null): z.infer<typeof scaleAnswer> {
+function scaleDocument(
+  written: WrittenScale,
+  sent: string | null,
+  modesWritten: Settings['modesWritten'],
+): z.infer<typeof scaleAnswer> {
   const { scale, direction, clef, line, printed } = written;
   const notes = notesOf(scale, direction);
+  const count = signatureWritten(scale, modesWritten);
   const twin = enharmonicTonic(scale);
   return {
     tonic: asciiName(scale.tonic),
@@ -113,10 +122,7 @@ function scaleDocument(written: WrittenScale, sent: string | null): z.infer<type
     ascending: scale.ascending.map(asciiName),
     descending: scale.descending.map(asciiName),
     steps: { ascending: [...scale.rising], descending: [...scale.falling] },
-    signature:
-      scale.signature === null
-        ? null
-        : { fifths: scale.signature, accidentals: accidentalsOf(scale.signature).map(asciiName) },
+    signature: count === null ? null : { fifths: count, accidentals: accidentalsOf(count).map(asciiName) },
     theoretical: scale.theoretical,
     enharmonic: twin && asciiName(twin),
     clef,
@@ -127,7 +133,7 @@ function scaleDocument(written: WrittenScale, sent: string | null): z.infer<type
       sign === null ? null : (signCode(sign) as 'n' | '#' | 'b' | '##' | 'bb'),
     ),
     methods: methodsFor(scale).flatMap((method) => {
-      const derivation = derive(scale, direction, method);
+      const derivation = derive(scale, direction, method, { ...USUAL_WAYS, modesWritten });
       if (!derivation) return [];
       const steps = derivation.steps.map(({ fact }) => ({ text: stepText(ENGLISH, fact) }));
       return [{ method, agrees: areSameNotes(derivation.answer, notes), steps }];

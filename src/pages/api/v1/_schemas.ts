@@ -7,6 +7,7 @@ import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES } from '@/core/scale/mode';
 import { NAMED_SCALE_IDS, SCALE_ALIASES } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
+import { CHOICES } from '@/core/school/settings';
 
 const FORMATS = ['json', 'musicxml'] as const;
 export const LOWEST_OCTAVE = 0;
@@ -41,6 +42,13 @@ export const scaleParameters = {
   clef: z._default(z.enum(CLEFS), 'treble'),
   direction: z._default(z.enum(DIRECTIONS), 'up'),
   signature: z._default(z.enum(SIGNATURE_CHOICES), 'written'),
+  modesWritten: z._default(
+    z.enum(CHOICES.modesWritten).meta({
+      description:
+        "Under whose signature a mode is written: its parent's, or that of the major or minor on its tonic",
+    }),
+    'parent',
+  ),
   octave: z.optional(
     z
       .int()
