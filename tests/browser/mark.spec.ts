@@ -54,6 +54,42 @@ test('what cannot be read stays in the field with the reason, also after a reloa
   await expect(mark.habit).toContainText('Chose by sound, not by letter');
 });
 
+test('what was not read whole is not laid down: Enter keeps the typing and its reason', async ({
+  page,
+  mark,
+}) => {
+  await mark.open('?kind=name-signature&tonic=Eb&scale=major&who=No.+1', OWN_SCHOOL);
+  await mark.field.fill('Bb and Eb and Abb H');
+  await expect(page.getByRole('alert')).toBeVisible();
+  await mark.field.press('Enter');
+  await expect(mark.field).toHaveValue('Bb and Eb and Abb H');
+  await expect(page.getByRole('alert')).toBeVisible();
+  await expect(mark.sentence).toContainText('by No. 1:');
+  await expect(mark.pile).toContainText('Answers you finish with Enter lie here');
+  // Escape leaves the field and takes nothing away.
+  await mark.field.press('Escape');
+  await expect(mark.field).not.toBeFocused();
+  await expect(mark.field).toHaveValue('Bb and Eb and Abb H');
+  await mark.field.fill('Bb and Eb and Ab');
+  await expect(mark.marks).toHaveText('3 of 3');
+  await mark.field.press('Enter');
+  await expect(mark.sentence).toContainText('by No. 2:');
+  await expect(mark.pile).toContainText('1 of 1 right');
+});
+
+test('an answer that is opened again is mended where it lies', async ({ mark }) => {
+  await mark.open('?kind=scale&tonic=E&scale=major&who=No.+1', OWN_SCHOOL);
+  await mark.field.fill('E F# G# A B C# D E');
+  await mark.field.press('Enter');
+  await expect(mark.pile).toContainText('0 of 1 right');
+  await mark.pile.getByRole('link', { name: /No\. 1/u }).click();
+  await expect(mark.field).toHaveValue('E F♯ G♯ A B C♯ D E');
+  await mark.field.fill('E F# G# A B C# D# E');
+  await mark.field.press('Enter');
+  await expect(mark.pile).toContainText('1 of 1 right');
+  await expect(mark.pile.getByRole('link', { name: /No\. 1/u })).toHaveCount(1);
+});
+
 test('an answer is written on the staff by keys alone', async ({ page, mark }) => {
   await mark.open('?kind=scale&tonic=Bb&scale=major&clef=bass', OWN_SCHOOL);
   await page.keyboard.press('e');
