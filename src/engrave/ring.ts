@@ -243,7 +243,7 @@ function besideGroups(question: RingQuestion, layout: RingLayout, place: CircleP
   if (text !== null) {
     const fill: Ink = mark?.badge ? 'plum' : armInk(count);
     // Flats at the foot have their number beside them, on the inner side next to their minor.
-    const at = layout.at(count, out * (r + small * (inside ? 0.85 : 0.95)));
+    const at = layout.at(count, out * (r + clearOf(text, layout, count, inside ? 0.85 : 0.95)));
     groups.push(
       group(
         `count-${count}`,
@@ -255,6 +255,20 @@ function besideGroups(question: RingQuestion, layout: RingLayout, place: CircleP
   }
   if (minors && mark?.look !== 'blank') groups.push(minorGroup(question, layout, place, inside));
   return groups;
+}
+
+/** An average letter of bold figures and numerals, in type sizes. */
+const LETTER = 0.6;
+
+/** How far outside a place's circle the middle of a line of words lies, so that a long one does not reach into it. */
+function clearOf(text: string, { cx, cy, small, at }: RingLayout, count: number, least: number): number {
+  const { x, y } = at(count);
+  const far = Math.hypot(x - cx, y - cy) || 1;
+  const half = (text.length * small * LETTER) / 2;
+  return Math.max(
+    least * small,
+    4 + (Math.abs(x - cx) / far) * half + (Math.abs(y - cy) / far) * small * 0.4,
+  );
 }
 
 function minorGroup(

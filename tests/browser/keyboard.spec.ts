@@ -178,7 +178,7 @@ for (const address of [
             at,
             settled: each.matches(settled),
             name: each.getAttribute('aria-label') ?? each.textContent ?? '',
-            // Of rows of like controls the first and the last stand for all.
+            // Of rows of like controls two stand for all; the room may stand at the ends already.
             row: `${each.parentElement?.tagName} ${each.getAttribute('class')} ${each.getAttribute('role')}`,
           })),
       [CONTROLS, SETTLED] as const,
@@ -186,7 +186,7 @@ for (const address of [
     const rows = new Map<string, (typeof controls)[number][]>();
     for (const control of controls.filter(({ settled }) => !settled))
       rows.set(control.row, [...(rows.get(control.row) ?? []), control]);
-    const chosen = [...rows.values()].flatMap((row) => (row.length > 6 ? [row[0], row.at(-1)] : row));
+    const chosen = [...rows.values()].flatMap((row) => (row.length > 6 ? row.slice(1, 3) : row));
     const silent: string[] = [];
     for (const control of chosen) {
       if (!control) continue;

@@ -108,7 +108,7 @@ test('single letters can be turned off as keys, and stay off', async ({ page, ro
   await page.keyboard.press('n');
   await expect(page.locator('html')).toHaveAttribute('data-light', 'day');
   await page.keyboard.press('ArrowLeft');
-  await expect(room.step).toContainText('6');
+  await expect(room.step).toContainText('7');
 });
 
 test.describe('on a telephone', () => {

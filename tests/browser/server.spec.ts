@@ -12,7 +12,7 @@ test.describe('without scripts', () => {
       /^Bass clef, key signature of four sharps/u,
     );
     await expect(staff.locator('[data-part=note]')).toHaveCount(8);
-    await expect(page.locator('[aria-current=step]')).toContainText('A up a step and a half is B♯.');
+    await expect(page.locator('[aria-current=step]')).toContainText('B♯ up a half step is C♯: home.');
   });
 });
 

@@ -1,5 +1,6 @@
+import { nearest } from '@/core/identify/note-entry';
 import type { Clef } from '@/core/instrument/staff';
-import type { Fifths } from '@/core/note/spelled';
+import type { Fifths, SpelledNote } from '@/core/note/spelled';
 import { accidentalsOf } from '@/core/scale/signature';
 import { questionWords } from '@/core/words/screen/questions';
 import { CLEF_WORDS } from '@/core/words/vocabulary';
@@ -21,6 +22,7 @@ type Props = {
 
 /** Room in pixels for one staff with a signature. */
 const WIDTH = 300;
+const NOTES_WIDTH = 620;
 
 /** A signature on a staff for each clef, as far as it is drawn. */
 export function SignatureStaves({ clefs, count, put, pointed, inPiece = false }: Props) {
@@ -66,5 +68,23 @@ export function SignatureStaves({ clefs, count, put, pointed, inPiece = false }:
         </figure>
       )}
     </>
+  );
+}
+
+/** The notes of a key that no signature is printed for, each with its sign. */
+export function SignsAtNotes({ row }: { readonly row: readonly SpelledNote[] }) {
+  const w = useWords();
+  const say = questionWords(w);
+  const engraver = useStaffEngraver();
+  return (
+    engraver && (
+      <SceneView
+        id="signs-at-notes"
+        scene={engraver.engraveNotes(nearest(row), 'treble', NOTES_WIDTH)}
+        title={say.lines.atNotes}
+        description={row.map(w.spokenNote).join(', ')}
+        style={{ width: '100%', maxWidth: `${NOTES_WIDTH}px` }}
+      />
+    )
   );
 }

@@ -3,6 +3,7 @@ import { readDrawnOn } from '@/core/identify/drawn-signature';
 import type { Pitch } from '@/core/note/pitch';
 import { type Fifths, fifths, fifthsOf, noteAtFifths, type SpelledNote } from '@/core/note/spelled';
 import { PATTERNS, scaleOfMode } from '@/core/scale/pattern';
+import { scaleNamed } from '@/core/scale/scale';
 import { isPrintable } from '@/core/scale/signature';
 import { sayNoSignature } from '@/core/words/say-signature';
 import { questionWords } from '@/core/words/screen/questions';
@@ -14,7 +15,7 @@ import { CountRail } from './CountRail';
 import { NotePad } from './NotePad';
 import { OrderRows } from './OrderRows';
 import { SignatureDraw } from './SignatureDraw';
-import { SignatureStaves } from './SignatureStaves';
+import { SignatureStaves, SignsAtNotes } from './SignatureStaves';
 
 type Props<Kind extends Question['kind'] = Question['kind']> = {
   readonly question: Extract<Question, { readonly kind: Kind }>;
@@ -79,6 +80,8 @@ function KeySurfaces({ question, answer, at, onQuestion }: Props<'key'>) {
 
 function WriteSurfaces({ question, answer, at, onQuestion }: Props<'signature'>) {
   const printed = isPrintable(answer.count);
+  // Far out a scale would need a third sign, and has no notes to show.
+  const spelled = scaleNamed(question.tonic, question.scale);
   const pointed = answer.signs[at] ?? [];
   const put = printed ? (answer.put[at] ?? Math.abs(answer.count)) : 0;
   const slide = (count: Fifths) => {
@@ -94,7 +97,7 @@ function WriteSurfaces({ question, answer, at, onQuestion }: Props<'signature'>)
     <>
       <OrderRows count={answer.count} taken={put} pointed={pointed} onTake={null} />
       <div
-        className={`card grid grow content-center justify-items-center gap-x-6 gap-y-2 px-4 py-3 ${answer.clefs.length > 1 || answer.count !== 0 ? 'sm:grid-cols-2' : ''}`}
+        className={`card grid grow content-center justify-items-center gap-x-6 gap-y-2 px-4 py-3 ${printed && (answer.clefs.length > 1 || answer.count !== 0) ? 'sm:grid-cols-2' : ''}`}
       >
         {printed ? (
           <SignatureStaves
@@ -105,7 +108,10 @@ function WriteSurfaces({ question, answer, at, onQuestion }: Props<'signature'>)
             inPiece={answer.count !== 0 && answer.clefs.length < 3}
           />
         ) : (
-          <p>{sayNoSignature(answer.count)}</p>
+          <>
+            <p>{sayNoSignature(answer.count)}</p>
+            {spelled.ok && <SignsAtNotes row={spelled.scale.ascending} />}
+          </>
         )}
       </div>
       {printed && answer.clefs.length < 3 && (

@@ -1,5 +1,5 @@
-import { risingRow } from '@/core/exercise/kinds/on-scale';
 import { nearest } from '@/core/identify/note-entry';
+import { scaleNamed } from '@/core/scale/scale';
 import { isPrintable } from '@/core/scale/signature';
 import type { ClassWords } from '@/core/words/class-words';
 import { modeKey } from '@/core/words/say-signature';
@@ -21,7 +21,8 @@ export async function staffOf(w: ClassWords, question: Question): Promise<Scene>
   const { clefs, count } = answerOf(w, question);
   if (question.kind === 'signature' && !isPrintable(count)) {
     // The signs stand at the notes, and so the notes are drawn.
-    return engraveNotes(nearest(risingRow(question.tonic, question.scale)), 'treble', WIDTH);
+    const spelled = scaleNamed(question.tonic, question.scale);
+    return engraveNotes(spelled.ok ? nearest(spelled.scale.ascending) : [], 'treble', WIDTH);
   }
   return engraveSignature(clefs[0] ?? 'treble', count, WIDTH);
 }

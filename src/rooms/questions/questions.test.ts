@@ -18,6 +18,7 @@ import { MOST_DRAWN, readQuestion } from '../derive/sentence/read-question';
 import { FIRST_SENTENCE } from '../derive/sentence/sentence';
 import { FIRST_QUESTIONS, searchOfKind, writeQuestion } from '../derive/sentence/write-question';
 import { answerOf } from './answer';
+import { staffOf } from './question-paper';
 import { questionParts, questionText, withQuestionWord } from './question-words';
 
 const step = fc.option(fc.integer({ min: 1, max: 99 }));
@@ -89,6 +90,18 @@ describe('the address of a question', () => {
 });
 
 describe('the sentence of a question', () => {
+  it('is drawn and answered for every note there is, also where its scale cannot be spelled', async () => {
+    for (const letter of 'CDEFGAB')
+      for (const sign of ['bb', 'b', '', '#', '##'])
+        for (const scale of ['major', 'natural-minor', 'lydian', 'locrian'] as const) {
+          const search = `?question=signature&tonic=${encodeURIComponent(letter + sign)}&scale=${scale}`;
+          const reading = readQuestion(search);
+          if (!reading) throw new Error('a question');
+          expect(answerOf(ENGLISH, reading.question).lines.length, search).toBeGreaterThan(0);
+          expect((await staffOf(ENGLISH, reading.question)).width, search).toBeGreaterThan(0);
+        }
+  });
+
   it('asks in the words of the class', () => {
     expect(questionText(ENGLISH, FIRST_QUESTIONS.key)).toBe(
       'Which key has four flats, by the last flat but one?',

@@ -47,6 +47,7 @@ const SHARE = {
 } as const;
 
 const LINES = {
+  atNotes: 'The notes, each with its sign',
   title: 'In a piece: before the time signature, and on every line',
   text: (signs: string) =>
     `First line: clef, ${signs}, then the time signature. Second line: clef, ${signs}.`,
