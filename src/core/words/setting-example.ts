@@ -64,6 +64,15 @@ function marksOf(w: ClassWords, tonic: string, id: 'harmonic-minor' | 'major', a
   return `${w.noteList(notes)} for ${w.scale(question.tonic, id)}: ${sayMarks({ got, of })}.`;
 }
 
+const UNSUNG = 'Heard where the class sings movable do.';
+
+/** A major scale in syllables, where the class sings any. */
+function sungMajor(w: ClassWords, tonic: string): string {
+  const { solfege } = w.settings;
+  if (solfege === 'none' || solfege === 'numbers') return UNSUNG;
+  return `${w.scale(noteNamed(tonic), 'major')}: ${sung(w, tonic, 'major', 'major')}`;
+}
+
 /** Dorian on D: the plain letters from D. */
 function sungDorian(w: ClassWords): string {
   const { settings } = w;
@@ -71,7 +80,7 @@ function sungDorian(w: ClassWords): string {
   const syllables = notes.map((note) => syllableOf(note, noteNamed('D'), 'dorian', settings));
   return syllables.every((each) => each !== null)
     ? `${w.note(noteNamed('D'))} dorian: ${syllables.join(' ')}`
-    : 'Heard where the class sings movable do.';
+    : UNSUNG;
 }
 
 function afterBar(w: ClassWords): string {
@@ -111,8 +120,8 @@ const EXAMPLES: Readonly<Record<SettingName, (w: ClassWords) => string>> = {
   noteNames: (w) => ['C', 'F#', 'Bb', 'B', 'Ebb'].map((name) => w.note(noteNamed(name))).join('  '),
   solfege: (w) => `${w.scale(noteNamed('C'), 'harmonic-minor')}: ${sung(w, 'C', 'harmonic-minor', 'minor')}`,
   modeSyllables: sungDorian,
-  fifth: (w) => `${w.scale(noteNamed('F'), 'major')}: ${sung(w, 'F', 'major', 'major')}`,
-  seventh: (w) => `${w.scale(noteNamed('G'), 'major')}: ${sung(w, 'G', 'major', 'major')}`,
+  fifth: (w) => sungMajor(w, 'F'),
+  seventh: (w) => sungMajor(w, 'G'),
   degrees: (w) => {
     const [c, b, flat] = [noteNamed('C'), noteNamed('B'), noteNamed('Bb')];
     return `In ${w.key(c, 'minor')} ${w.note(flat)} is the ${w.degree(flat, c)}; raised, ${w.note(b)}, the ${w.degree(b, c)}.`;
