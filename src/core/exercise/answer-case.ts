@@ -92,7 +92,10 @@ export function caseOf(asked: MarkQuestion, answer: Answer, school: MarkSchool):
     right,
     given,
     differences: differencesOf(right, given, key),
-    missingLetters: [...new Set(right.map(({ letter }) => letter))].filter((letter) => !letters.has(letter)),
+    missingLetters:
+      right.length < 2
+        ? []
+        : [...new Set(right.map(({ letter }) => letter))].filter((letter) => !letters.has(letter)),
     missing: right.filter((note) => !given.includes(note)),
     extra: given.filter((note) => !right.includes(note)),
     named: answer.is === 'key' ? answer.key : null,
