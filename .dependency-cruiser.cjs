@@ -17,6 +17,28 @@ const oneWay = LAYERS.map((layer, index) => ({
 module.exports = {
   forbidden: [
     ...oneWay,
+    {
+      name: 'rooms-do-not-import-rooms',
+      comment:
+        'a room knows the shell and the addresses of others; only the list and the islands know all rooms',
+      severity: 'error',
+      from: { path: '^src/rooms/([^/]+)/', pathNot: '^src/rooms/(islands|frame)/' },
+      to: { path: '^src/rooms/', pathNot: '^src/rooms/($1|address|shell|shelf|ask)/' },
+    },
+    {
+      name: 'the-shell-knows-no-room',
+      comment: 'what stands about every room reads the list of rooms that it is given',
+      severity: 'error',
+      from: { path: '^src/rooms/(address|shell|shelf|ask)/' },
+      to: { path: '^src/rooms/', pathNot: '^src/rooms/(address|shell|shelf|ask)/' },
+    },
+    {
+      name: 'addresses-stand-alone',
+      comment: 'the address of a room is its door: it needs nothing of what stands behind it',
+      severity: 'error',
+      from: { path: '^src/rooms/address/' },
+      to: { path: '^src/rooms/', pathNot: '^src/rooms/address/' },
+    },
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'core-is-pure',

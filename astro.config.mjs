@@ -24,7 +24,7 @@ const sourceAlias = {
 
 /** What the first view is made of and other rooms use a part of; in one piece it is smaller than in many. */
 const FIRST_VIEW =
-  /src\/(?:core\/(?:derive\/proof|words\/(?:say-step|say-method|say-check|say-related|read-scale)|scale\/(?:related|rotation))|engrave\/(?:stride|stride-arcs|stride-grid|moon|degree-figure|staff-degrees|lanes|arrows)|ui\/(?:working\/(?:StepBar|Working|WorkingLines)|surfaces\/(?:Staff|Stride|Rail|Hits|MoonLegend))|rooms\/derive\/(?:working\/view|sentence\/(?:question|sentence-words)))\.tsx?$/u;
+  /src\/(?:core\/(?:derive\/proof|words\/(?:say-step|say-method|say-check|say-related|read-scale)|scale\/(?:related|rotation))|engrave\/(?:stride|stride-arcs|stride-grid|moon|degree-figure|staff-degrees|lanes|arrows)|ui\/(?:working\/(?:StepBar|Working|WorkingLines)|surfaces\/(?:Staff|Stride|Rail|Hits|MoonLegend))|rooms\/(?:derive\/(?:working\/view|sentence\/sentence-words)|address\/derive\/question))\.tsx?$/u;
 
 const firstViewTogether = {
   name: 'first-view-together',

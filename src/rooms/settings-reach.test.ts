@@ -16,22 +16,22 @@ import { readGiven } from '@/core/words/read-given';
 import { gapNames, sayPlace } from '@/core/words/say-note';
 import { sayRelated } from '@/core/words/say-related';
 import { stepText } from '@/core/words/say-step';
-import { readAddress } from './derive/sentence/address';
-import { readQuestion } from './derive/sentence/read-question';
+import { readAddress } from './address/derive/derive-address';
+import { readQuestion } from './address/derive/read-question';
+import { readMark } from './address/mark/mark-address';
+import { askedOf } from './address/mark/mark-sentence';
+import { readOrbit } from './address/orbit/orbit-address';
+import { answerOf } from './derive/questions/answer';
+import { questionText } from './derive/questions/question-words';
 import { sentenceParts, sentenceText } from './derive/sentence/sentence-words';
 import { paperItem } from './derive/share/paper';
 import { viewOf } from './derive/working/view';
-import { readMark } from './mark/mark-address';
 import { markItem } from './mark/mark-paper';
-import { askedOf } from './mark/mark-sentence';
 import { markText } from './mark/mark-words';
 import { bookTable } from './orbit/book-cells';
-import { readOrbit } from './orbit/orbit-address';
 import { linesOf } from './orbit/orbit-lines';
 import { orbitParts, orbitText } from './orbit/orbit-words';
 import { ringOf } from './orbit/ring-of';
-import { answerOf } from './questions/answer';
-import { questionText } from './questions/question-words';
 
 const DERIVED = [
   '?tonic=C%23&scale=melodic-minor&direction=both&clef=bass&signature=written&method=signature',

@@ -9,7 +9,7 @@ export const NOW = '2026-10-06T17:30:00.000Z';
 
 export function keptItem(id: string, order: number): Kept {
   return {
-    v: 3,
+    v: 4,
     id,
     name: `Lesson ${id}`,
     note: '',
@@ -44,7 +44,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
     lessons: table(fc.record({ v: fc.constant(1 as const), id, name: text, order, changedAt: time })),
     groups: table(
       fc.record({
-        v: fc.constant(4 as const),
+        v: fc.constant(5 as const),
         id,
         name: text,
         settings,
@@ -65,7 +65,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
       groups: fc.constant(groups),
       kept: table(
         fc.record({
-          v: fc.constant(3 as const),
+          v: fc.constant(4 as const),
           id,
           name: text,
           note: text,
@@ -78,7 +78,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
       ),
       marked: table(
         fc.record({
-          v: fc.constant(3 as const),
+          v: fc.constant(4 as const),
           id,
           label: text,
           person: fc.constantFrom(null, 'ab', 'c'),

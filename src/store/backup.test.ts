@@ -95,7 +95,7 @@ describe('a backup', () => {
     expect(code(text.replace('"version": 1', '"version": 2'))).toBe('backup-newer');
     expect(code(text.replace('"version": 1', '"version": 0.5'))).toBe('backup-broken');
     expect(code(text.replace('"people"', '"persons"'))).toBe('backup-broken');
-    const newer = readBackup(text.replaceAll('"v":4', '"v":5').replaceAll('"v":3', '"v":4'));
+    const newer = readBackup(text.replaceAll('"v":5', '"v":6').replaceAll('"v":4', '"v":5'));
     const { kept, marked, groups, people } = demoData(NOW);
     expect(newer.ok && newer.backup.unread.length).toBe(kept.length + marked.length + groups.length);
     expect(newer.ok && newer.backup.data.people.length).toBe(people.length);
@@ -113,7 +113,7 @@ describe('a backup', () => {
     };
     const text = writeBackup(NO_DATA, NOW).replace('"kept": []', `"kept": [${JSON.stringify(old)}]`);
     const reading = readBackup(text);
-    expect(reading.ok && reading.backup.data.kept[0]).toMatchObject({ v: 3, lesson: null });
+    expect(reading.ok && reading.backup.data.kept[0]).toMatchObject({ v: 4, lesson: null });
   });
 
   it('is asked for gently: after ten changes, when a week has gone or none was ever made', () => {

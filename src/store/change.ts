@@ -32,6 +32,36 @@ export type Edit = {
 /** One change of the school's records as a value: it can be applied, inverted, stored and joined with the next. */
 export type Change = { readonly says: ChangeWord; readonly edits: readonly Edit[] };
 
+const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
+
+type Fields = Readonly<Record<string, unknown>>;
+
+const hasFields = (value: unknown): value is Fields =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/**
+ * What stands, with the fields changed in which `after` differs from `before`; fields within fields are told apart too.
+ * The same object where nothing differs. So two windows that write in one record lose nothing of each other.
+ */
+export function merged<Stood extends object>(stands: Stood, before: object, after: object): Stood {
+  const [from, to, now] = [before as Fields, after as Fields, stands as Fields];
+  const changes = Object.keys({ ...from, ...to }).flatMap((name): (readonly [string, unknown])[] => {
+    if (same(from[name], to[name])) return [];
+    const [one, other, here] = [from[name], to[name], now[name]];
+    const within = hasFields(one) && hasFields(other) && hasFields(here);
+    return [[name, within ? merged(here, one, other) : other]];
+  });
+  return changes.length === 0 ? stands : { ...stands, ...Object.fromEntries(changes) };
+}
+
+/** What an edit leaves of what stands under its id; null where nothing is left. */
+export function written<Stood extends object>(
+  stands: Stood | undefined,
+  { before, after }: { readonly before: Stood | null; readonly after: Stood | null },
+): Stood | null {
+  return stands && before && after ? merged(stands, before, after) : after;
+}
+
 /** The change that takes another back. */
 export function inverted(change: Change): Change {
   return {
@@ -50,7 +80,8 @@ export function applied(data: SchoolData, change: Change): SchoolData {
       const records = new Map<string, Records[TableName]>(data[table].map((record) => [record.id, record]));
       for (const edit of change.edits) {
         if (edit.table !== table) continue;
-        if (edit.after) records.set(edit.id, edit.after);
+        const after = written<object>(records.get(edit.id), edit) as Records[TableName] | null;
+        if (after) records.set(edit.id, after);
         else records.delete(edit.id);
       }
       return [table, inOrder([...records.values()])];
@@ -77,10 +108,10 @@ export function editing<Table extends TableName>(
   now: string,
   says: ChangeWord = 'edited',
 ): Change {
-  const same = Object.entries(fields).every(
-    ([name, value]) => JSON.stringify(before[name as keyof typeof before]) === JSON.stringify(value),
+  const unchanged = Object.entries(fields).every(([name, value]) =>
+    same(before[name as keyof typeof before], value),
   );
-  if (same) return { says, edits: [] };
+  if (unchanged) return { says, edits: [] };
   return { says, edits: [edit(table, before.id, before, { ...before, ...fields, changedAt: now })] };
 }
 

@@ -40,7 +40,7 @@ export function remembered(data: SchoolData, { address, label, person, group }: 
 function fresh(data: SchoolData, answered: Answered, id: string, now: string): MarkedAnswer {
   const { like } = remembered(data, answered);
   return {
-    v: 3,
+    v: 4,
     id,
     ...answered,
     habit: like?.habit ?? null,

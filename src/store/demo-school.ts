@@ -160,7 +160,7 @@ export function demoData(now: string): SchoolData {
   const groupOf = (person: string) => NUMBERED.find(({ id }) => id === person)?.group ?? null;
   return {
     marked: DEMO_ANSWERS.map(([label, person, query, found, got, of], index) => ({
-      v: 3,
+      v: 4,
       id: `demo-answer-${index + 1}`,
       label,
       person,
@@ -179,7 +179,7 @@ export function demoData(now: string): SchoolData {
       changedAt: now,
     })),
     kept: DEMO_LESSONS.map((item, index) => ({
-      v: 3,
+      v: 4,
       ...item,
       order: index + 1,
       keptAt: now,
@@ -189,7 +189,7 @@ export function demoData(now: string): SchoolData {
       { v: 1, id: LESSONS.first, name: 'Week 3: steps and signatures', order: 1, changedAt: now },
       { v: 1, id: LESSONS.second, name: 'Week 4: the minors', order: 2, changedAt: now },
     ],
-    groups: GROUPS.map((group, index) => ({ v: 4, ...group, order: index + 1, changedAt: now })),
+    groups: GROUPS.map((group, index) => ({ v: 5, ...group, order: index + 1, changedAt: now })),
     people: NUMBERED.map((person): Person => ({ v: 1, ...person, changedAt: now })),
   };
 }

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { SAYING_LIMIT } from '@/core/school/saying';
-import { AUDIENCES, CHOICES, type SettingName, type Settings } from '@/core/school/settings';
+import { AUDIENCES, CHOICES, readSettings, type SettingName, type Settings } from '@/core/school/settings';
 import { GROUP_NAME_LIMIT } from './limits';
 import { defineRecord } from './record';
 
@@ -70,12 +70,19 @@ const groupV3 = z.extend(groupV2, {
 
 const groupV4 = z.extend(groupV3, { v: z.literal(4), settings: settingsV4 });
 
-/** A class: its name, and how it speaks. Its people are records of their own. */
-export type Group = z.infer<typeof groupV4> & { readonly settings: Settings };
+const word = z.string().check(z.maxLength(40));
 
-export const groupRecord = defineRecord<Group>({
+/** A choice for every matter that the version which wrote it knew; from here on a new matter needs no new schema. */
+const groupV5 = z.extend(groupV4, { v: z.literal(5), settings: z.record(word, word) });
+
+type StoredGroup = z.infer<typeof groupV5>;
+
+/** A class: its name, and how it speaks. Its people are records of their own. */
+export type Group = Omit<StoredGroup, 'settings'> & { readonly settings: Settings };
+
+export const groupRecord = defineRecord<StoredGroup, Group>({
   name: 'class',
-  schemas: [groupV1, groupV2, groupV3, groupV4],
+  schemas: [groupV1, groupV2, groupV3, groupV4, groupV5],
   migrations: [
     (old) => {
       const v1 = old as z.infer<typeof groupV1>;
@@ -89,6 +96,11 @@ export const groupRecord = defineRecord<Group>({
       const v3 = old as z.infer<typeof groupV3>;
       return { ...v3, v: 4, settings: { ...v3.settings, fifth: 'so' } };
     },
+    (old) => ({ ...(old as z.infer<typeof groupV4>), v: 5 }),
   ],
-  newest: groupV4,
+  newest: groupV5,
+  use: (stored) => {
+    const { settings, unknown } = readSettings(stored.settings);
+    return { value: { ...stored, settings }, unknown };
+  },
 });

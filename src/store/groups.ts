@@ -14,7 +14,7 @@ export function makingGroup(
   now: string,
 ): Change {
   const group: Group = {
-    v: 4,
+    v: 5,
     id,
     name,
     settings: { ...USUAL_SETTINGS, ...settings },

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { NAME_LIMIT, NOTE_LIMIT } from './limits';
+import { ADDRESS_LIMIT, NAME_LIMIT, NOTE_LIMIT } from './limits';
 import { defineRecord } from './record';
 
 const id = z.string().check(z.minLength(1), z.maxLength(60));
@@ -31,13 +31,21 @@ const keptV3 = z.extend(keptV2, {
   address: z.string().check(z.maxLength(420), z.startsWith('/')),
 });
 
+/** A room of ours and a query: nothing that a browser would take for another site. */
+const OUR_ADDRESS = /^\/[a-z]+(?:\?|$)/u;
+
+const keptV4 = z.extend(keptV3, {
+  v: z.literal(4),
+  address: z.string().check(z.maxLength(ADDRESS_LIMIT), z.regex(OUR_ADDRESS)),
+});
+
 /** A kept sentence on the shelf. */
-export type Kept = z.infer<typeof keptV3>;
+export type Kept = z.infer<typeof keptV4>;
 
 /** Every version a kept derivation has had, oldest first, and the way from each to the next. */
 export const keptRecord = defineRecord({
   name: 'kept derivation',
-  schemas: [keptV1, keptV2, keptV3],
+  schemas: [keptV1, keptV2, keptV3, keptV4],
   migrations: [
     (old) => {
       const v1 = old as z.infer<typeof keptV1>;
@@ -48,6 +56,8 @@ export const keptRecord = defineRecord({
       const v2 = old as z.infer<typeof keptV2>;
       return { ...v2, v: 3, address: `/derive${v2.address}` };
     },
+    // Longer addresses can be kept, and only our own.
+    (old) => ({ ...(old as z.infer<typeof keptV3>), v: 4 }),
   ],
-  newest: keptV3,
+  newest: keptV4,
 });

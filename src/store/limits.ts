@@ -8,5 +8,9 @@ export const INSTRUMENT_LIMIT = 60;
 /** Longest name of a marked answer. */
 export const LABEL_LIMIT = 80;
 
-/** Longest address of a marked answer. */
-export const ADDRESS_LIMIT = 1200;
+/** Longest address of a sentence: its room and its query. Rooms read so much of a query, so what is kept can be opened. */
+export const ADDRESS_LIMIT = 2000;
+
+/** Most records of one table in one file of a backup, and most characters of it. */
+export const FILE_RECORDS = 20_000;
+export const FILE_CHARACTERS = 12_000_000;

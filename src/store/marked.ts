@@ -16,7 +16,7 @@ const fields = {
   /** The class it was marked in; null where there was none. */
   group: z.nullable(id),
   /** The question and the answer, as their address in the room. */
-  address: z.string().check(z.maxLength(ADDRESS_LIMIT), z.startsWith('/mark?')),
+  address: z.string().check(z.maxLength(1200), z.startsWith('/mark?')),
   /** What was found: right or wrong, the habit or both joined by a plus or null, and the marks as counted. */
   correct: z.boolean(),
   found: z.nullable(z.string().check(z.maxLength(80))),
@@ -50,6 +50,11 @@ const markedV3 = z.strictObject({
   marks: z.nullable(score),
 });
 
+const markedV4 = z.extend(markedV3, {
+  v: z.literal(4),
+  address: z.string().check(z.maxLength(ADDRESS_LIMIT), z.startsWith('/mark?')),
+});
+
 function codedAnswer(old: unknown): unknown {
   const v1 = markedV1.parse(old);
   return { ...v1, v: 2, address: withGivenCode(v1.address) };
@@ -62,11 +67,12 @@ function marksOfHowMany(old: unknown): unknown {
 }
 
 /** An answer that was marked, with what the teacher decided about it. */
-export type MarkedAnswer = z.infer<typeof markedV3>;
+export type MarkedAnswer = z.infer<typeof markedV4>;
 
 export const markedRecord = defineRecord({
   name: 'marked answer',
-  schemas: [markedV1, markedV2, markedV3],
-  migrations: [codedAnswer, marksOfHowMany],
-  newest: markedV3,
+  schemas: [markedV1, markedV2, markedV3, markedV4],
+  // The last made room for longer addresses.
+  migrations: [codedAnswer, marksOfHowMany, (old) => ({ ...markedV3.parse(old), v: 4 })],
+  newest: markedV4,
 });

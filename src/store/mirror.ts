@@ -21,8 +21,9 @@ export function readMirror(stored: string | null): SpokenGroup | null {
   try {
     const { id, name, settings, sayings } = JSON.parse(stored) as Record<string, unknown>;
     const { sharps, flats, sharpsFor, flatsFor } = (sayings ?? {}) as Record<string, unknown>;
-    const read = readSettings(settings);
-    if (!text(id) || !text(name) || !text(sharps) || !text(flats) || !read) return null;
+    if (!text(id) || !text(name) || !text(sharps) || !text(flats)) return null;
+    if (typeof settings !== 'object' || settings === null) return null;
+    const read = readSettings(settings as Record<string, unknown>).settings;
     const whom = (audience: unknown) => AUDIENCES.find((each) => each === audience) ?? 'everybody';
     return {
       id,

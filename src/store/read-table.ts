@@ -22,6 +22,10 @@ export function readTable<Table extends TableName>(
   const readings = stored.map((value) => RECORD_KINDS[table].read(value));
   return {
     records: inOrder(readings.flatMap((reading) => (reading.ok ? [reading.value] : []))),
-    unread: readings.flatMap((reading) => (reading.ok ? [] : [reading.problem])),
+    unread: readings.flatMap((reading): readonly RecordProblem[] =>
+      reading.ok
+        ? reading.unknown.map((read) => ({ code: 'record-word', name: RECORD_KINDS[table].name, read }))
+        : [reading.problem],
+    ),
   };
 }

@@ -20,14 +20,11 @@ afterEach(async () => {
 });
 
 describe('the records of a school', () => {
-  it('show a change at once, say when it is saved, and hold it when opened anew', async () => {
+  it('hold a change when opened anew', async () => {
     const store = open();
     await ready(store);
-    const written = store.change(keeping(store.state().data, [item('a')], NOW), NOW);
-    expect(store.state().saving).toBe('saving');
+    expect(await store.change(keeping(store.state().data, [item('a')], NOW), NOW)).toEqual({ ok: true });
     expect(names(store)).toEqual(['a']);
-    expect(await written).toBe(true);
-    expect(store.state().saving).toBe('saved');
 
     const again = open();
     await ready(again);
@@ -49,12 +46,12 @@ describe('the records of a school', () => {
     const again = open();
     await ready(again);
     await vi.waitFor(() => expect(again.state().undo).toBe('deleted'));
-    expect(await again.undo()).toBe('deleted');
-    expect(await again.undo()).toBe('lesson-made');
-    expect(await again.undo()).toBe('edited');
+    expect(await again.undo()).toEqual({ ok: true, undone: 'deleted' });
+    expect(await again.undo()).toEqual({ ok: true, undone: 'lesson-made' });
+    expect(await again.undo()).toEqual({ ok: true, undone: 'edited' });
     await vi.waitFor(() => expect(again.state().data.kept[0]?.name).toBe('Lesson a'));
-    expect(await again.undo()).toBe('kept');
-    expect(await again.undo()).toBeNull();
+    expect(await again.undo()).toEqual({ ok: true, undone: 'kept' });
+    expect(await again.undo()).toEqual({ ok: true, undone: null });
   });
 
   it('agree in two tabs, and do not take back what the other one changed since', async () => {
@@ -67,7 +64,7 @@ describe('the records of a school', () => {
 
     const database = openDatabase('own');
     await database.kept.update('b', { note: 'written behind the back' });
-    expect(await one.undo()).toBe('changed-since');
+    expect(await one.undo()).toEqual({ ok: true, undone: 'changed-since' });
     await vi.waitFor(() => expect(one.state().data.kept[1]?.note).toBe('written behind the back'));
   });
 
@@ -82,7 +79,7 @@ describe('the records of a school', () => {
     const [group] = store.state().data.groups;
     if (group) await store.change(deletingGroup(store.state().data, group), NOW);
     await store.undo();
-    expect(await store.erase('p')).toBe(true);
+    expect(await store.erase('p')).toEqual({ ok: true });
 
     const database = openDatabase('own');
     const everything = JSON.stringify([
@@ -126,10 +123,13 @@ describe('the records of a school', () => {
     await newer.table('kept').put(keptItem('a', 1));
     newer.close();
     const store = open();
-    await vi.waitFor(() => expect(store.state().saving).toEqual({ code: 'store-newer' }));
+    await vi.waitFor(() => expect(store.state().problem).toEqual({ code: 'store-newer' }));
     await ready(store);
     expect(names(store)).toEqual(['a']);
-    expect(await store.change(keeping(store.state().data, [item('b')], NOW), NOW)).toBe(false);
+    expect(await store.change(keeping(store.state().data, [item('b')], NOW), NOW)).toEqual({
+      ok: false,
+      problem: { code: 'store-newer' },
+    });
     expect(names(store)).toEqual(['a']);
   });
 

@@ -1,22 +1,29 @@
 import { liveQuery } from 'dexie';
-import { applied, type Change, type ChangeWord, inverted, joined } from './change';
+import type { StoreProblem } from '@/core/words/say-store';
+import { applied, type Change, type ChangeWord, type Edit, inverted, joined, written } from './change';
 import { LAYOUT, type MoonStepDatabase, type Past } from './database';
+import { erase } from './erase';
 import { storeProblem } from './problem';
-import { readTable } from './read-table';
+import { RECORD_KINDS, readTable } from './read-table';
 import { NO_DATA, type SchoolData, TABLES, type TableName } from './school-data';
-import { type SchoolState, UNKNOWN_SCHOOL } from './school-state';
+import { type SchoolRecords, UNKNOWN_RECORDS } from './school-state';
+
+/** What became of something that was to be written. */
+export type Written = { readonly ok: true } | { readonly ok: false; readonly problem: StoreProblem };
+
+/** What a change is answered with when it is taken back; `changed-since` where something newer would be lost by it. */
+export type Undone = ChangeWord | 'changed-since' | null;
 
 /** The school's records: listens to the database, writes changes, and takes the last ones back. */
 export type SchoolStore = {
-  readonly state: () => SchoolState;
+  readonly state: () => SchoolRecords;
   readonly subscribe: (listen: () => void) => () => void;
-  /** Answers whether it was saved. */
-  readonly change: (change: Change, now: string) => Promise<boolean>;
-  /** Answers what was taken back; `changed-since` where something newer would be lost by it. */
-  readonly undo: () => Promise<ChangeWord | 'changed-since' | null>;
+  readonly change: (change: Change, now: string) => Promise<Written>;
+  readonly undo: () => Promise<Written & { readonly undone?: Undone }>;
   /** Takes a person's record away and every trace of it in what could be undone; this cannot be taken back. */
-  readonly erase: (person: string) => Promise<boolean>;
-  readonly backedUp: (at: string) => Promise<void>;
+  readonly erase: (person: string) => Promise<Written>;
+  readonly backedUp: (at: string) => Promise<Written>;
+  readonly close: () => void;
 };
 
 /** Changes that can be taken back, also after a reload and from another window. */
@@ -28,7 +35,7 @@ const VERSIONS_APART = 10;
 const BACKUP_AT = 'backup-at';
 const CHANGES = 'changes-since-backup';
 
-async function readAll(database: MoonStepDatabase): Promise<Partial<SchoolState>> {
+async function readAll(database: MoonStepDatabase): Promise<Partial<SchoolRecords>> {
   const readings = await Promise.all(
     TABLES.map(async (table) => [table, readTable(table, await database[table].toArray())] as const),
   );
@@ -52,11 +59,40 @@ function tablesOf(database: MoonStepDatabase, change: Change) {
   return [...touched].map((table) => database[table]);
 }
 
-async function put(database: MoonStepDatabase, change: Change): Promise<void> {
-  for (const { table, id, after } of change.edits) {
-    if (after) await database.table(table).put(after);
-    else await database.table(table).delete(id);
+/** A change that cannot be written, since what it leaves or what stands there could not be read. */
+class Refused extends Error {
+  constructor(readonly problem: StoreProblem) {
+    super(problem.code);
   }
+}
+
+/** What is stored under an id, brought on to this version; a record of a later one is never written over. */
+function standing(table: TableName, raw: unknown): object | undefined {
+  if (raw === undefined) return undefined;
+  const reading = RECORD_KINDS[table].read(raw);
+  if (reading.ok) return reading.stored;
+  throw new Refused({ code: 'store-newer' });
+}
+
+/** Writes the fields that a change touches, and answers the change as it was made on what really stood there. */
+async function put(database: MoonStepDatabase, change: Change): Promise<Change> {
+  const edits: Edit[] = [];
+  for (const each of change.edits) {
+    const { table, id } = each;
+    const before = standing(table, await database.table(table).get(id));
+    const after = written<object>(before, each);
+    if (after) {
+      const reading = RECORD_KINDS[table].read(after);
+      if (!reading.ok) {
+        const { problem } = reading;
+        const where = problem.code === 'record-unreadable' ? problem.where : 'v';
+        throw new Refused({ code: 'record-refused', name: RECORD_KINDS[table].name, where });
+      }
+      await database.table(table).put(after);
+    } else await database.table(table).delete(id);
+    edits.push({ table, id, before: before ?? null, after } as Edit);
+  }
+  return { ...change, edits };
 }
 
 /** Notes a change for undo, joined to the last where it only goes on typing, and counts it for the backup. */
@@ -73,15 +109,21 @@ async function note(database: MoonStepDatabase, change: Change, at: string): Pro
 
 /** Whether the records still stand as a change left them, so that taking it back loses nothing newer. */
 async function stands(database: MoonStepDatabase, { edits }: Change): Promise<boolean> {
-  for (const { table, id, after } of edits) {
-    const now: unknown = await database.table(table).get(id);
-    if (JSON.stringify(now ?? null) !== JSON.stringify(after)) return false;
+  for (const { table, id, before, after } of edits) {
+    const now = standing(table, await database.table(table).get(id));
+    if (!after || !now) {
+      if (after || now) return false;
+    } else {
+      // Other fields may have been written since; when it was changed is no matter of its own.
+      const again = { ...written<object>(now, { before, after }), changedAt: null };
+      if (JSON.stringify(again) !== JSON.stringify({ ...now, changedAt: null })) return false;
+    }
   }
   return true;
 }
 
 /** Takes the newest change back, if nothing newer would be lost by it. */
-async function takeBack(database: MoonStepDatabase): Promise<ChangeWord | 'changed-since' | null> {
+async function takeBack(database: MoonStepDatabase): Promise<Undone> {
   const { past } = database;
   const last = await past.orderBy('n').last();
   if (!last) return null;
@@ -93,63 +135,39 @@ async function takeBack(database: MoonStepDatabase): Promise<ChangeWord | 'chang
   });
 }
 
-/** Takes a person's record away, and out of every change that could bring it back. */
-async function erase(database: MoonStepDatabase, person: string): Promise<void> {
-  const { people, marked, past } = database;
-  await database.transaction('rw', [people, marked, past], async () => {
-    await people.delete(person);
-    const answers = await marked.filter((each) => each.person === person).primaryKeys();
-    await marked.bulkDelete(answers);
-    const gone = new Set([person, ...answers]);
-    for (const each of await past.toArray()) {
-      const edits = each.change.edits.filter(({ id, before, after }) => {
-        const of = (record: unknown) => (record as { person?: unknown } | null)?.person;
-        return !gone.has(id) && of(before) !== person && of(after) !== person;
-      });
-      if (edits.length === each.change.edits.length) continue;
-      if (edits.length === 0) await past.delete(each.n);
-      else await past.put({ ...each, change: { ...each.change, edits } });
-    }
-  });
-}
-
 /** Opens the records of a school on its database. Every tab that has it open sees what another one writes. */
 export function openSchool(database: MoonStepDatabase): SchoolStore {
-  let state = UNKNOWN_SCHOOL;
+  let state = UNKNOWN_RECORDS;
   const listeners = new Set<() => void>();
-  const set = (next: Partial<SchoolState>) => {
+  const set = (next: Partial<SchoolRecords>) => {
     state = { ...state, ...next };
     for (const listen of listeners) listen();
   };
-  const failed = (error: unknown) => set({ status: 'failed', saving: storeProblem(error) });
-  let readOnly = false;
+  const failed = (error: unknown) => set({ status: 'failed', problem: storeProblem(error) });
+  /** A newer layout can be read as far as it is known, but writing would break what is not. */
+  const isNewer = () => {
+    const newer = database.isOpen() && database.backendDB().version > LAYOUT * VERSIONS_APART;
+    if (newer && state.problem?.code !== 'store-newer') set({ problem: { code: 'store-newer' } });
+    return newer;
+  };
 
-  liveQuery(() => readAll(database)).subscribe({ next: set, error: failed });
+  const listening = liveQuery(() => readAll(database)).subscribe({ next: set, error: failed });
   // A database that cannot be opened ends the live query without a word.
-  database
-    .open()
-    .then(() => {
-      // A newer layout can be read as far as it is known, but writing would break what is not.
-      readOnly = database.backendDB().version > LAYOUT * VERSIONS_APART;
-      if (readOnly) set({ saving: { code: 'store-newer' } });
-    })
-    .catch(failed);
+  database.open().then(isNewer).catch(failed);
+  // Another window brings a newer layout: this one lets it, and from then on only reads.
+  database.on('versionchange', ({ newVersion }) => {
+    if (newVersion !== null) set({ problem: { code: 'store-newer' } });
+    database.close({ disableAutoOpen: false });
+  });
 
-  let pending = 0;
-  const writing = async (work: () => Promise<void>): Promise<boolean> => {
-    if (readOnly) return false;
-    pending += 1;
-    set({ saving: 'saving' });
+  const writing = async (work: () => Promise<unknown>): Promise<Written> => {
+    if (isNewer() || state.problem?.code === 'store-newer')
+      return { ok: false, problem: { code: 'store-newer' } };
     try {
       await work();
-      pending -= 1;
-      // It is saved when nothing is being written any more.
-      if (pending === 0 && state.saving === 'saving') set({ saving: 'saved' });
-      return true;
+      return { ok: true };
     } catch (error) {
-      pending -= 1;
-      set({ saving: storeProblem(error) });
-      return false;
+      return { ok: false, problem: error instanceof Refused ? error.problem : storeProblem(error) };
     }
   };
   const { past, marks } = database;
@@ -160,33 +178,34 @@ export function openSchool(database: MoonStepDatabase): SchoolStore {
       return () => listeners.delete(listen);
     },
     change: async (change, now) => {
-      if (change.edits.length === 0) return true;
-      // Shown at once; the live query confirms it, or brings back what really stands.
-      if (!readOnly) set({ data: applied(state.data, change) });
-      return writing(() =>
+      if (change.edits.length === 0) return { ok: true };
+      const answer = await writing(() =>
         database.transaction('rw', [...tablesOf(database, change), past, marks], async () => {
-          await put(database, change);
-          await note(database, change, now);
+          await note(database, await put(database, change), now);
         }),
       );
+      // The live query brings what really stands, a moment later.
+      if (answer.ok) set({ data: applied(state.data, change) });
+      return answer;
     },
     undo: async () => {
-      let taken: ChangeWord | 'changed-since' | null = null;
-      await writing(async () => {
-        taken = await takeBack(database);
+      let undone: Undone = null;
+      const answer = await writing(async () => {
+        undone = await takeBack(database);
       });
-      return taken;
+      return { ...answer, undone };
     },
     erase: (person) => writing(() => erase(database, person)),
-    backedUp: async (at) => {
-      await writing(() =>
-        database.transaction('rw', [marks], async () => {
-          await marks.bulkPut([
-            { key: BACKUP_AT, value: at },
-            { key: CHANGES, value: '0' },
-          ]);
-        }),
-      );
+    backedUp: (at) =>
+      writing(() =>
+        marks.bulkPut([
+          { key: BACKUP_AT, value: at },
+          { key: CHANGES, value: '0' },
+        ]),
+      ),
+    close: () => {
+      listening.unsubscribe();
+      database.close();
     },
   };
 }

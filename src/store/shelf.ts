@@ -16,6 +16,15 @@ export function keptIn(data: SchoolData, lesson: string | null): readonly Kept[]
 
 export type NewKept = Pick<Kept, 'id' | 'name' | 'note' | 'address' | 'lesson'>;
 
+/** A sentence to be kept in no lesson, or in one. */
+export function newKept(
+  id: string,
+  { name, address }: Pick<Kept, 'name' | 'address'>,
+  lesson: string | null = null,
+): NewKept {
+  return { id, name: name.slice(0, NAME_LIMIT), note: '', address, lesson };
+}
+
 /** Keeps items at the end of their lessons. */
 export function keeping(
   data: SchoolData,
@@ -27,7 +36,7 @@ export function keeping(
   return {
     says,
     edits: items.map((item, index) =>
-      edit('kept', item.id, null, { v: 3, ...item, order: first + index, keptAt: now, changedAt: now }),
+      edit('kept', item.id, null, { v: 4, ...item, order: first + index, keptAt: now, changedAt: now }),
     ),
   };
 }

@@ -197,9 +197,12 @@ describe('classes', () => {
     expect(writeMirror(group)).toMatch(/^\{"usual":false/u);
     expect(mirrorKey('own')).not.toBe(mirrorKey('demo'));
     fc.assert(fc.property(fc.string({ maxLength: 200 }), (text) => readMirror(text) === null));
-    expect(
-      readMirror(writeMirror({ ...group, settings: { ...USUAL_SETTINGS, hints: 'wizard' as 'child' } })),
-    ).toBeNull();
+    // A choice of a later version is passed over, and the rest holds.
+    const later = { ...USUAL_SETTINGS, noteNames: 'german' as const, hints: 'wizard' as 'child' };
+    expect(readMirror(writeMirror({ ...group, settings: later }))?.settings).toEqual({
+      ...USUAL_SETTINGS,
+      noteNames: 'german',
+    });
   });
 });
 
@@ -208,14 +211,14 @@ describe('stored records', () => {
     const good = keptItem('a', 1);
     const { records, unread } = readTable('kept', [
       good,
-      { ...good, v: 4 },
+      { ...good, v: 5 },
       { ...good, id: 'b', name: 7 },
       null,
       'text',
     ]);
     expect(records).toEqual([good]);
     expect(unread).toEqual([
-      { code: 'record-newer', name: 'kept derivation', version: 4, known: 3 },
+      { code: 'record-newer', name: 'kept derivation', version: 5, known: 4 },
       { code: 'record-unreadable', name: 'kept derivation', where: 'name' },
       { code: 'record-unreadable', name: 'kept derivation', where: 'v' },
       { code: 'record-unreadable', name: 'kept derivation', where: 'v' },
@@ -239,7 +242,7 @@ describe('stored records', () => {
     expect(files.length).toBeGreaterThan(0);
     const old: unknown[] = JSON.parse(readFileSync(new URL('kept-v1.json', folder), 'utf8'));
     expect(readTable('kept', old).records[0]).toMatchObject({
-      v: 3,
+      v: 4,
       lesson: null,
       address:
         '/derive?tonic=F&scale=major&direction=up&clef=treble&signature=none&method=step-pattern&step=4',
@@ -281,7 +284,7 @@ describe('stored records', () => {
     });
     const newest = { v: 3, name: 'C major', note: '' };
     for (const stored of [{ v: 1, title: 'C major' }, { v: 2, name: 'C major' }, newest]) {
-      expect(record.read(stored)).toEqual({ ok: true, value: newest });
+      expect(record.read(stored)).toMatchObject({ ok: true, value: newest, stored: newest });
     }
     expect(record.read({ v: 1, title: 4 })).toMatchObject({ ok: false });
     expect(record.read({ v: 4 })).toMatchObject({ problem: { code: 'record-newer', version: 4, known: 3 } });

@@ -4,6 +4,9 @@ import { type Pitch, pitch } from '../note/pitch';
 import { type Fifths, fifths, type SpelledNote } from '../note/spelled';
 import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
 
+/** The most signs that can be drawn beside each other. */
+export const MOST_DRAWN = 10;
+
 /** Why drawn signs are no key signature. `at` is the place of the sign, from 0. */
 export type SignatureProblem =
   | { readonly code: 'signature-mixed'; readonly at: number; readonly sign: SpelledNote }

@@ -77,18 +77,25 @@ export function withSetting(settings: Settings, name: SettingName, value: string
   return settings[name] === value ? settings : { ...settings, [name]: value };
 }
 
+/** Settings as far as this version knows them, and the words in them that it does not know. */
+export type SettingsReading = { readonly settings: Settings; readonly unknown: readonly string[] };
+
 /**
- * Settings as they were mirrored, or null where a choice does not exist. A matter that came after they were written has
- * its usual choice.
+ * Reads stored settings. A matter that came after they were written, and a choice of a later version, has its usual
+ * choice; what is not known is told.
  */
-export function readSettings(stored: unknown): Settings | null {
-  if (typeof stored !== 'object' || stored === null) return null;
-  const entries = Object.entries(stored);
-  const known = entries.every(([name, value]) => {
-    const choices: readonly unknown[] = Object.hasOwn(CHOICES, name) ? CHOICES[name as SettingName] : [];
-    return choices.includes(value);
-  });
-  return known ? { ...USUAL_SETTINGS, ...(stored as Partial<Settings>) } : null;
+export function readSettings(stored: Readonly<Record<string, unknown>>): SettingsReading {
+  const named = new Set<string>(SETTING_NAMES);
+  const isChoice = (name: SettingName, value: unknown) =>
+    (CHOICES[name] as readonly unknown[]).includes(value);
+  const known = SETTING_NAMES.filter((name) => Object.hasOwn(stored, name) && isChoice(name, stored[name]));
+  const unknown = Object.entries(stored).flatMap(([name, value]) =>
+    named.has(name) && known.includes(name as SettingName)
+      ? []
+      : [named.has(name) ? `${name}: ${String(value)}` : name],
+  );
+  const settings = { ...USUAL_SETTINGS, ...Object.fromEntries(known.map((name) => [name, stored[name]])) };
+  return { settings: settings as Settings, unknown };
 }
 
 /** The choices that differ between two settings. */

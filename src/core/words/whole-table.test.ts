@@ -272,12 +272,16 @@ const STORES: Readonly<Record<StoreProblem['code'], StoreProblem>> = {
   'store-blocked': { code: 'store-blocked' },
   'store-newer': { code: 'store-newer' },
   'store-failed': { code: 'store-failed' },
+  'store-silent': { code: 'store-silent' },
+  'store-missing': { code: 'store-missing' },
+  'record-refused': { code: 'record-refused', name: 'kept derivation', where: 'address' },
 };
 
 const RECORDS: { readonly [Code in RecordProblem['code']]: Extract<RecordProblem, { readonly code: Code }> } =
   {
     'record-newer': { code: 'record-newer', name: 'class', version: 2, known: 1 },
     'record-unreadable': { code: 'record-unreadable', name: 'class', where: 'name' },
+    'record-word': { code: 'record-word', name: 'class', read: 'tuning: just' },
   };
 
 /** Every text in a table of words; what is a function is asked with plain samples. */

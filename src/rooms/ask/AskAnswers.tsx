@@ -4,6 +4,7 @@ import type { AskReading } from '@/core/ask/reading';
 import { sayAskProblem, sayReading } from '@/core/words/say-ask';
 import { askWords } from '@/core/words/screen/ask';
 import { useWords } from '@/ui/school/use-class';
+import { useHouse } from '../shell/house';
 import type { AskKeys } from './ask-keys';
 import { hrefOfReading } from './href';
 import { askedBefore, forgetAsked, rememberAsked } from './recent';
@@ -33,9 +34,10 @@ export function AskAnswers({ id, text, keys, taking, onActive, onText, onGo }: P
   const [chosen, setChosen] = useState({ text, at: 0 });
   const at = chosen.text === text ? chosen.at : 0;
   const empty = text.trim() === '';
-  const takeReading = (reading: AskReading) => {
+  const rooms = useHouse();
+  const takeReading = async (reading: AskReading) => {
     rememberAsked(text);
-    onGo(hrefOfReading(reading, standingSentence()));
+    onGo(hrefOfReading(reading, await rooms(), standingSentence()));
   };
   const rows: readonly Row[] = empty
     ? recent.map((line) => ({ key: line, text: line, take: () => onText(line) }))

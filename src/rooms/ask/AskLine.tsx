@@ -1,34 +1,29 @@
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { askWords } from '@/core/words/screen/ask';
+import { part } from '@/ui/parts/part';
 import { useWords } from '@/ui/school/use-class';
 import { type AskKeys, isAskKey } from './ask-keys';
 import { goTo } from './go-to';
 
-const AskAnswers = lazy(() => import('./AskAnswers').then((module) => ({ default: module.AskAnswers })));
+const AskAnswers = part('ask', () => import('./AskAnswers').then((module) => module.AskAnswers));
 
 const LIST = 'ask-answers';
-
-type Props = {
-  readonly focused: boolean;
-  /** What was typed before the line was there, and whether Enter was pressed after it. */
-  readonly early: { readonly text: string; readonly taken: boolean };
-};
 
 /**
  * The line that answers anything: a teacher's shorthand to the right sentence. The grammar is loaded when somebody
  * comes to it.
  */
-export function AskLine({ focused, early }: Props) {
+export function AskLine() {
   const w = useWords();
   const say = askWords(w);
-  const [text, setText] = useState(early.text);
+  const [text, setText] = useState('');
   const [open, setOpen] = useState(false);
   const [active, setActive] = useState<string | null>(null);
   const field = useRef<HTMLInputElement>(null);
   const box = useRef<HTMLDivElement>(null);
   const keys = useRef<AskKeys | null>(null);
   /** Enter was pressed before there were answers to take; they take it when they come. */
-  const taking = useRef(early.taken);
+  const taking = useRef(false);
 
   useEffect(() => {
     const slash = (event: KeyboardEvent) => {
@@ -47,11 +42,6 @@ export function AskLine({ focused, early }: Props) {
     };
   }, []);
 
-  // It was asked for before it was there.
-  useEffect(() => {
-    if (focused) field.current?.focus();
-  }, [focused]);
-
   const go = (href: string) => {
     setText('');
     setOpen(false);
@@ -60,7 +50,7 @@ export function AskLine({ focused, early }: Props) {
   };
 
   return (
-    <div ref={box} className="relative order-last grow basis-full sm:order-none sm:basis-52">
+    <div ref={box} className="relative min-w-0 grow sm:basis-52">
       <input
         ref={field}
         type="text"
@@ -107,17 +97,15 @@ export function AskLine({ focused, early }: Props) {
         /
       </kbd>
       {open && (
-        <Suspense>
-          <AskAnswers
-            id={LIST}
-            text={text}
-            keys={keys}
-            taking={taking}
-            onActive={setActive}
-            onText={setText}
-            onGo={go}
-          />
-        </Suspense>
+        <AskAnswers
+          id={LIST}
+          text={text}
+          keys={keys}
+          taking={taking}
+          onActive={setActive}
+          onText={setText}
+          onGo={go}
+        />
       )}
     </div>
   );

@@ -1,23 +1,12 @@
 import type { AskPlace, AskReading } from '@/core/ask/reading';
 import { asciiName, fifths } from '@/core/note/spelled';
-import { writeAddress } from '../derive/sentence/address';
-import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../derive/sentence/sentence';
-import { FIRST_QUESTIONS, writeQuestion } from '../derive/sentence/write-question';
-import { ORBIT_PATH, orbitHref } from '../orbit/orbit-address';
-import { FIRST } from '../orbit/orbit-sentence';
-
-const PLACES: Readonly<Record<AskPlace, string>> = {
-  class: '/class',
-  people: '/class?part=people',
-  backup: '/class?part=safe',
-  signatures: '/class?part=3',
-  writing: '/class?part=4',
-  // How many keys and in which order is the class's own.
-  keyBook: `${ORBIT_PATH}?see=book`,
-  blankCircle: `${ORBIT_PATH}?see=fill`,
-  buildCircle: `${ORBIT_PATH}?see=build&step=1`,
-  mark: '/mark',
-};
+import { DERIVE_PATH, writeAddress } from '../address/derive/derive-address';
+import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../address/derive/derive-sentence';
+import { FIRST_QUESTIONS, writeQuestion } from '../address/derive/write-question';
+import { MARK_PATH } from '../address/mark/mark-address';
+import { orbitHref } from '../address/orbit/orbit-address';
+import { FIRST } from '../address/orbit/orbit-sentence';
+import type { Room } from '../shell/room';
 
 /** The sentence a reading builds; what it leaves open is as in the sentence that stands. */
 function sentenceOf(
@@ -41,18 +30,28 @@ function sentenceOf(
   });
 }
 
+/** The place of a room that was asked for by name; the room knows where it lies. Where none does, the first room. */
+function placeOf(place: AskPlace, rooms: readonly Room[]): string {
+  const found = rooms.find(({ places }) => Object.hasOwn(places, place));
+  return found?.places[place] ?? rooms[0]?.path ?? '/';
+}
+
 /** The address that answers a reading. */
-export function hrefOfReading(reading: AskReading, now: DeriveSentence = FIRST_SENTENCE): string {
+export function hrefOfReading(
+  reading: AskReading,
+  rooms: readonly Room[],
+  now: DeriveSentence = FIRST_SENTENCE,
+): string {
   switch (reading.kind) {
     case 'scale':
     case 'compare':
-      return `/derive${writeAddress(sentenceOf(reading, now))}`;
+      return `${DERIVE_PATH}${writeAddress(sentenceOf(reading, now))}`;
     case 'key':
-      return `/derive${writeQuestion({ ...FIRST_QUESTIONS.key, fifths: reading.fifths, asked: reading.mode ?? 'every' })}`;
+      return `${DERIVE_PATH}${writeQuestion({ ...FIRST_QUESTIONS.key, fifths: reading.fifths, asked: reading.mode ?? 'every' })}`;
     case 'signature':
-      return `/derive${writeQuestion({ ...FIRST_QUESTIONS.signature, tonic: reading.tonic, scale: reading.scale })}`;
+      return `${DERIVE_PATH}${writeQuestion({ ...FIRST_QUESTIONS.signature, tonic: reading.tonic, scale: reading.scale })}`;
     case 'name':
-      return `/derive${writeQuestion({ ...FIRST_QUESTIONS.name, notes: reading.notes })}`;
+      return `${DERIVE_PATH}${writeQuestion({ ...FIRST_QUESTIONS.name, notes: reading.notes })}`;
     case 'route':
       return orbitHref({ ...FIRST.route, from: reading.from, to: reading.to });
     case 'chords':
@@ -62,9 +61,9 @@ export function hrefOfReading(reading: AskReading, now: DeriveSentence = FIRST_S
     case 'note':
       return orbitHref({ kind: 'notes', note: reading.note });
     case 'order':
-      return `/derive${writeQuestion({ ...FIRST_QUESTIONS.key, fifths: fifths(reading.of === 'sharps' ? 7 : -7), asked: 'every' })}`;
+      return `${DERIVE_PATH}${writeQuestion({ ...FIRST_QUESTIONS.key, fifths: fifths(reading.of === 'sharps' ? 7 : -7), asked: 'every' })}`;
     case 'degree':
-      return `/derive${writeAddress(fitting({ ...now, tonic: reading.tonic, scale: reading.scale, step: null, beside: null }))}`;
+      return `${DERIVE_PATH}${writeAddress(fitting({ ...now, tonic: reading.tonic, scale: reading.scale, step: null, beside: null }))}`;
     case 'interval':
       return orbitHref({ kind: 'notes', note: reading.to });
     case 'circle':
@@ -75,9 +74,9 @@ export function hrefOfReading(reading: AskReading, now: DeriveSentence = FIRST_S
       const options = Object.entries({ direction, clef, signature }).flatMap(([name, value]) =>
         value ? [[name, value]] : [],
       );
-      return `/mark?${new URLSearchParams({ kind: 'scale', ...asked, ...Object.fromEntries(options) })}`;
+      return `${MARK_PATH}?${new URLSearchParams({ kind: 'scale', ...asked, ...Object.fromEntries(options) })}`;
     }
     case 'place':
-      return PLACES[reading.place];
+      return placeOf(reading.place, rooms);
   }
 }

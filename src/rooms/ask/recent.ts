@@ -31,3 +31,8 @@ function store(lines: readonly string[]): void {
     // Nothing is lost but convenience.
   }
 }
+
+/** Forgets the lines that name somebody. */
+export function forgetAskedOf(name: string): void {
+  if (name !== '') store(askedBefore().filter((line) => !line.includes(name)));
+}

@@ -1,31 +1,22 @@
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { Save, Undo2 } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
 import { ENGLISH } from '@/core/words/class-words';
-import { sayStoreProblem } from '@/core/words/say-store';
 import { classRoomWords } from '@/core/words/screen/class';
+import { SHELF_WORDS } from '@/core/words/screen/shelf';
+import { wantsBackup } from '@/store/backup';
+import { BarButton } from '@/ui/BarButton';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
-import { FileDrop } from '@/ui/files/FileDrop';
-import { useFileIn } from '@/ui/files/use-file-in';
-import { useKeys } from '@/ui/keys/use-keys';
-import { SINGLE_KEYS, useLight, useSetting } from '@/ui/keys/use-setting';
-import { Speaking, useClass } from '@/ui/school/use-class';
-import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
-import { keepOffers } from '../derive/files/keep-offers';
-import { sentenceOfOffer } from '../derive/sentence/offered';
-import { sentenceText } from '../derive/sentence/sentence-words';
-import { hrefOf } from '../derive/sentence/use-sentence';
-import { ClassBar } from './ClassBar';
-import { ClassKeys } from './ClassKeys';
+import { RoomShell } from '../shell/RoomShell';
+import { useHere, useShell } from '../shell/use-shell';
 import { ClassParts } from './ClassParts';
 import { classSentence, isInSentence } from './class-sentence';
 import { NewClass } from './NewClass';
+import { writeClassAddress } from './parts';
+import { CLASS } from './room';
 import type { Refused } from './SettingCard';
 import { useClassActions } from './use-class-actions';
 import { useClassAddress } from './use-class-address';
-
-const FileSheet = lazy(() =>
-  import('@/ui/files/FileSheet').then((module) => ({ default: module.FileSheet })),
-);
 
 /** The Class room: how a class speaks, who is in it, and how its work is kept safe. */
 export function ClassRoom() {
@@ -37,31 +28,33 @@ export function ClassRoom() {
 }
 
 function Room() {
-  const school = useSchool();
+  const here = useHere();
+  const { w, school, speech } = here;
   const { state } = school;
-  const speech = useClass(state);
-  const { words: w, group: spoken, choose } = speech;
+  const { group: spoken, choose } = speech;
   const say = classRoomWords(w);
   const group = state.data.groups.find(({ id }) => id === spoken?.id) ?? null;
   const { part, making, go, make } = useClassAddress();
   const [word, setWord] = useState<string | null>(null);
   const [refused, setRefused] = useState<Refused | null>(null);
-  const [said, setSaid] = useState('');
-  const [keysOpen, setKeysOpen] = useState(false);
-  const [live, setLive] = useState(false);
-  const [light, otherLight] = useLight();
-  const [single, setSingle] = useSetting('moon-step:single-keys', SINGLE_KEYS);
-  const chooser = useRef<HTMLInputElement>(null);
-  const file = useFileIn(w.settings);
-  const actions = useClassActions({ w, group, spoken, school, choose, refuse: setRefused, tell: setSaid });
+  const open = (id: string) => () => setWord(id);
+  const shell = useShell({
+    room: CLASS,
+    here,
+    search: writeClassAddress(part),
+    work: null,
+    keys: { c: open('group'), t: open('noteNames'), s: open('stepWords'), h: open('hints') },
+  });
+  const { tell, chooseFile, undo } = shell.actions;
+  const actions = useClassActions({ w, group, spoken, school, choose, refuse: setRefused, tell });
   const parts = useMemo(
     () => (spoken ? classSentence(w, spoken, state.data.groups) : []),
     [w, spoken, state.data.groups],
   );
-  const noClass = state.status !== 'opening' && !spoken;
+  // Where the store does not answer, there may be classes that are not known; the room says so and stays usable.
+  const noClass = (state.status !== 'opening' || typeof state.saving === 'object') && !spoken;
   const isNew = making || (noClass && part.kind !== 'safe');
 
-  useEffect(() => setLive(true), []);
   useEffect(() => {
     document.title = isNew ? say.titleNew : say.title(spoken?.name ?? '');
   }, [isNew, spoken?.name, say]);
@@ -72,101 +65,69 @@ function Room() {
     if (id === 'group' && chosen) choose(chosen);
     if (isInSentence(id)) actions.set(id, value);
   };
-  useKeys(
-    {
-      c: () => setWord('group'),
-      t: () => setWord('noteNames'),
-      s: () => setWord('stepWords'),
-      h: () => setWord('hints'),
-      o: () => chooser.current?.click(),
-      n: otherLight,
-      '?': () => setKeysOpen(true),
-      'mod+z': actions.undo,
-    },
-    single === 'on',
-  );
+  const remind = state.status === 'ready' && wantsBackup(state.backup, Date.now());
   return (
-    <Speaking words={w}>
-      <div
-        data-live={live && (spoken || noClass) ? 'yes' : 'no'}
-        className="flex min-h-dvh grow flex-col room:h-dvh"
-      >
-        <ClassBar
-          state={state}
-          group={spoken}
-          said={said}
-          night={light === 'night'}
-          onChoose={choose}
-          onFile={() => chooser.current?.click()}
-          onLight={otherLight}
-          onKeys={() => setKeysOpen(true)}
-          actions={actions}
-        />
-        <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
-          {typeof state.saving === 'object' && (
-            <p role="alert" className="card border-wrong p-3">
-              {sayStoreProblem(state.saving)}
-            </p>
-          )}
-          {isNew ? (
-            <NewClass
-              onStart={async (name, settings) => {
-                await actions.make(name, settings);
-                make(false);
-              }}
-              onCancel={spoken ? () => make(false) : null}
-              onSafe={() => go({ kind: 'safe' })}
-            />
-          ) : (
-            (spoken || noClass) && (
-              <>
-                {spoken ? (
-                  <Sentence parts={parts} open={word} onOpen={setWord} onPick={pick} />
-                ) : (
-                  <h1 className="font-serif text-sentence">{say.parts.safe}</h1>
-                )}
-                <ClassParts
-                  part={part}
-                  state={state}
-                  known={spoken !== null}
-                  group={group}
-                  refused={refused}
-                  actions={actions}
-                  onPart={(next) => {
-                    setRefused(null);
-                    go(next);
-                  }}
-                  onNew={() => make(true)}
-                  onLeave={() => setRefused(null)}
-                  onFile={() => chooser.current?.click()}
-                />
-              </>
-            )
-          )}
-        </main>
-        <FileDrop onFile={file.take} input={chooser} />
-        <Suspense>
-          {file.file.stage !== 'none' && (
-            <FileSheet
-              handle={file}
-              data={state.data}
-              sentence={(offer) => sentenceText(w, sentenceOfOffer(offer))}
-              onShow={(offer) => window.location.assign(hrefOf(sentenceOfOffer(offer)))}
-              onKeep={(offers, title) => keepOffers({ w, school, tell: setSaid }, offers, title)}
-              onBringIn={async (backup, way) => {
-                await actions.bringIn(backup, way);
-                file.close();
-              }}
+    <RoomShell
+      shell={shell}
+      problems={[]}
+      ready={spoken !== null || noClass}
+      buttons={
+        <>
+          {remind && (
+            <BarButton
+              icon={Save}
+              label={say.safe.remindNow}
+              title={say.safe.remind(state.backup.changes)}
+              onClick={() => actions.save('whole')}
             />
           )}
-        </Suspense>
-        <ClassKeys
-          open={keysOpen}
-          onOpen={setKeysOpen}
-          single={single === 'on'}
-          onSingle={(on) => setSingle(on ? 'on' : 'off')}
-        />
-      </div>
-    </Speaking>
+          <BarButton
+            icon={Undo2}
+            label={SHELF_WORDS.undo(state.undo)}
+            hint="Ctrl Z"
+            disabled={state.undo === null}
+            onClick={undo}
+          />
+        </>
+      }
+    >
+      <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
+        {isNew ? (
+          <NewClass
+            onStart={async (name, settings) => {
+              await actions.make(name, settings);
+              make(false);
+            }}
+            onCancel={spoken ? () => make(false) : null}
+            onSafe={() => go({ kind: 'safe' })}
+          />
+        ) : (
+          (spoken || noClass) && (
+            <>
+              {spoken ? (
+                <Sentence parts={parts} open={word} onOpen={setWord} onPick={pick} />
+              ) : (
+                <h1 className="font-serif text-sentence">{say.parts.safe}</h1>
+              )}
+              <ClassParts
+                part={part}
+                state={state}
+                known={spoken !== null}
+                group={group}
+                refused={refused}
+                actions={actions}
+                onPart={(next) => {
+                  setRefused(null);
+                  go(next);
+                }}
+                onNew={() => make(true)}
+                onLeave={() => setRefused(null)}
+                onFile={chooseFile}
+              />
+            </>
+          )
+        )}
+      </main>
+    </RoomShell>
   );
 }

@@ -2,11 +2,8 @@ import { makingRoomFor } from '@/core/school/pairs';
 import { type Audience, type SettingName, type Settings, withSetting } from '@/core/school/settings';
 import type { ClassWords } from '@/core/words/class-words';
 import { classRoomWords } from '@/core/words/screen/class';
-import { deriveWords } from '@/core/words/screen/derive';
-import { filesWords } from '@/core/words/screen/files';
 import { SHELF_WORDS } from '@/core/words/screen/shelf';
-import { type Backup, clearing, partOfGroup, writeBackup } from '@/store/backup';
-import { type BringWay, bringingIn } from '@/store/bringing-in';
+import { clearing, partOfGroup, writeBackup } from '@/store/backup';
 import { type Change, editing } from '@/store/change';
 import type { Group } from '@/store/group';
 import { addingPerson, deletingGroup, makingGroup } from '@/store/groups';
@@ -18,6 +15,7 @@ import { newId } from '@/ui/new-id';
 import { askForLasting } from '@/ui/safe/use-storage';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
+import { forgetAskedOf } from '../ask/recent';
 import { type Refused, refusal } from './SettingCard';
 
 type Given = {
@@ -38,15 +36,19 @@ const NOTHING: Change = { says: 'edited', edits: [] };
 function peopleActions({ w, group, school, tell }: Pick<Given, 'w' | 'group' | 'school' | 'tell'>) {
   const say = classRoomWords(w);
   return {
-    addPerson: (words: Pick<Person, 'name' | 'instrument'>) =>
-      school.change((data, now) => (group ? addingPerson(data, group.id, newId(), words, now) : NOTHING)),
+    addPerson: (words: Pick<Person, 'name' | 'instrument'>) => {
+      const id = newId();
+      return school.change((data, now) => (group ? addingPerson(data, group.id, id, words, now) : NOTHING));
+    },
     editPerson: (person: Person, words: Partial<Pick<Person, 'name' | 'instrument'>>) =>
       school.change((data, now) => {
         const stored = data.people.find(({ id }) => id === person.id);
         return stored ? editing('people', stored, words, now) : NOTHING;
       }),
     erasePerson: async (person: Person) => {
-      if (await school.erase(person.id)) tell(say.people.removed(person.name));
+      if (!(await school.erase(person.id))) return;
+      forgetAskedOf(person.name);
+      tell(say.people.removed(person.name));
     },
   };
 }
@@ -121,17 +123,9 @@ export function useClassActions({ w, group, spoken, school, choose, refuse, tell
       tell(say.deleted(group.name));
     },
     ...peopleActions({ w, group, school, tell }),
-    undo: async () => {
-      const undone = await school.undo();
-      tell(undone ? SHELF_WORDS.undone(undone) : deriveWords(w).told.nothing);
-    },
     clear: async () => {
       await school.change((data) => clearing(data));
       tell(say.safe.cleared);
-    },
-    bringIn: async (backup: Backup, way: BringWay) => {
-      await school.change((data) => bringingIn(data, backup.data, way).change);
-      tell(filesWords(w).backup.broughtIn);
     },
   });
 }

@@ -13,9 +13,15 @@ import { sayAddressProblem } from '@/core/words/say-address';
 import { DEMO_LESSONS } from '@/store/demo-school';
 import { matchPhrase, takenByEnter, type Word } from '@/ui/sentence/words';
 import { litIn, litPlaces, sameLit } from '@/ui/surfaces/lit';
-import { searchOf } from '../shelf/kept-text';
-import { readAddress, writeAddress } from './sentence/address';
-import { besideOf, CHOICES, type DeriveSentence, FIRST_SENTENCE, fitting } from './sentence/sentence';
+import { readAddress, writeAddress } from '../address/derive/derive-address';
+import {
+  besideOf,
+  CHOICES,
+  type DeriveSentence,
+  FIRST_SENTENCE,
+  fitting,
+} from '../address/derive/derive-sentence';
+import { searchOf } from '../shell/room';
 import { sentenceParts, sentenceText, withWord } from './sentence/sentence-words';
 import { slideWindow, toRelative } from './sentence/slide';
 import { Disagreement, Report, reportOf } from './working/Disagreement';

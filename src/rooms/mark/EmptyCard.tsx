@@ -1,9 +1,9 @@
 import { noteNamed } from '@/core/note/parse';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
-import { GoLink } from '../common/GoLink';
-import { markHref } from './mark-address';
-import { FIRST, type MarkSentence } from './mark-sentence';
+import { markHref } from '../address/mark/mark-address';
+import { FIRST, type MarkSentence } from '../address/mark/mark-sentence';
+import { GoLink } from '../shell/GoLink';
 
 /** An answer to try: the raised 6th in a harmonic minor. */
 const EXAMPLE_NOTES = 'B C# D E F# G# A# B'.split(' ').map(noteNamed);

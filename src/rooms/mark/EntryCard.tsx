@@ -5,7 +5,7 @@ import { writtenSignature } from '@/core/exercise/kinds/signature/signature-ques
 import { placedSigns } from '@/core/mark/judging/drawn';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
-import { SignatureDraw } from '../questions/SignatureDraw';
+import { SignatureDraw } from '@/ui/surfaces/SignatureDraw';
 import type { EntryProps } from './entry-props';
 import { Reasons } from './Reasons';
 import { ScalePad } from './ScalePad';

@@ -7,9 +7,9 @@ import type { Settings } from '@/core/school/settings';
 import { sayExplanation, sayMistake } from '@/core/words/say-mistake';
 import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
-import { GoLink } from '../common/GoLink';
-import { writeAddress } from '../derive/sentence/address';
-import { FIRST_SENTENCE } from '../derive/sentence/sentence';
+import { writeAddress } from '../address/derive/derive-address';
+import { FIRST_SENTENCE } from '../address/derive/derive-sentence';
+import { GoLink } from '../shell/GoLink';
 import type { Outcome } from './outcome';
 
 type Props = {

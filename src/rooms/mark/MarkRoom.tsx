@@ -7,33 +7,26 @@ import { markWords } from '@/core/words/screen/mark';
 import { mending, pileOf, piling } from '@/store/deciding';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { newId } from '@/ui/new-id';
-import { useClass } from '@/ui/school/use-class';
-import { useSchool } from '@/ui/school/use-school';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
+import { MARK_PATH, markHref } from '../address/mark/mark-address';
+import { askedOf } from '../address/mark/mark-sentence';
 import { walksItself } from '../ask/go-to';
-import { RoomShell } from '../common/RoomShell';
-import type { ShareList } from '../common/ShareMenu';
-import { shareText } from '../common/share-as';
-import { useRoomShell } from '../common/use-room-shell';
-import { Notice } from '../derive/Notice';
+import { RoomShell } from '../shell/RoomShell';
+import { shareText } from '../shell/share-as';
+import { useHere, useShell } from '../shell/use-shell';
 import { ChecksCard } from './ChecksCard';
 import { EmptyCard } from './EmptyCard';
 import { EntryCard } from './EntryCard';
 import { GivenCard } from './GivenCard';
 import { HabitCard } from './HabitCard';
-import { MARK_PATH, markHref } from './mark-address';
 import { markLines } from './mark-lines';
-import { askedOf } from './mark-sentence';
 import { markKeys, markParts, markText, withMarkWord } from './mark-words';
 import { nextWho } from './next-who';
 import { PileCard } from './PileCard';
+import { MARK } from './room';
 import { useDecisions } from './use-decisions';
 import { goToMark, restMark, sayMark, useMark } from './use-mark';
-
-type MarkShare = 'text' | 'link' | 'print';
-
-const SHARES: ShareList<MarkShare> = { copies: ['text', 'link'], prints: ['print'], files: [] };
 
 /** The Mark room: what went wrong, and which habit made it so. */
 export function MarkRoom() {
@@ -55,9 +48,8 @@ function focusOn(selector: string): void {
 
 function Room() {
   const { sentence, problems, search } = useMark();
-  const school = useSchool();
-  const speech = useClass(school.state);
-  const { words: w } = speech;
+  const here = useHere();
+  const { w, school, speech } = here;
   const say = markWords(w);
   const [word, setWord] = useState<string | null>(null);
   const [menu, setMenu] = useState(false);
@@ -132,24 +124,22 @@ function Room() {
   const words = Object.fromEntries(
     Object.entries(markKeys(sentence)).map(([key, id]) => [key, () => setWord(id)]),
   );
-  const shell = useRoomShell<MarkShare>({
-    w,
-    speech,
-    school,
-    current: () => ({ name: text, address: markHref(sentence) }),
-    paper: async (head) => {
-      const { markItem } = await import('./mark-paper');
-      return {
-        head,
-        title: null,
-        blank: false,
-        items: [await markItem(w, sentence, text, { reading, comment })],
-      };
-    },
-    names: say.share,
-    share: async (id) => {
-      if (id === 'link') return shareText(new URL(markHref(sentence), window.location.origin).href, 'marked');
-      return shareText([text, ...(outcome ? markLines(w, outcome, comment) : [])].join('\n'), 'marked');
+  const shell = useShell<'text' | 'link'>({
+    room: MARK,
+    here,
+    search,
+    work: {
+      current: () => ({ name: text, address: markHref(sentence) }),
+      paper: async (head) => {
+        const { markItem } = await import('./mark-paper');
+        const items = [await markItem(w, sentence, text, { reading, comment })];
+        return { head, title: null, blank: false, items };
+      },
+      share: async (id) => {
+        const { href } = new URL(markHref(sentence), window.location.origin);
+        const lines = outcome ? markLines(w, outcome, comment) : [];
+        return shareText(id === 'link' ? href : [text, ...lines].join('\n'), 'marked');
+      },
     },
     keys: {
       ...words,
@@ -166,16 +156,8 @@ function Room() {
     },
   });
   return (
-    <RoomShell
-      shell={shell}
-      speech={speech}
-      school={school}
-      shares={SHARES}
-      shareNames={say.share}
-      keys={say.keysSheet}
-    >
+    <RoomShell shell={shell} problems={problems}>
       <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-5 sm:px-6">
-        <Notice problems={problems} saving={school.state.saving} />
         <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
         {reading.is === 'unasked' && (
           <p role="alert" className="card px-4 py-3 text-wrong">

@@ -8,7 +8,7 @@ import { markWords } from '@/core/words/screen/mark';
 import { habitCounts, habitOf } from '@/store/deciding';
 import type { MarkedAnswer } from '@/store/marked';
 import { useWords } from '@/ui/school/use-class';
-import { GoLink } from '../common/GoLink';
+import { GoLink } from '../shell/GoLink';
 
 type Props = {
   readonly pile: readonly MarkedAnswer[];

@@ -4,8 +4,8 @@ import { applied } from '@/store/change';
 import { deciding, habitCounts, habitsBefore, pileOf, piling, remembered } from '@/store/deciding';
 import { DEMO_ANSWERS, demoData } from '@/store/demo-school';
 import { NO_DATA } from '@/store/school-data';
-import { readMark, writeAnswered } from './mark-address';
-import { askedOf } from './mark-sentence';
+import { readMark, writeAnswered } from '../address/mark/mark-address';
+import { askedOf } from '../address/mark/mark-sentence';
 import { nextWho } from './next-who';
 import { outcomeOf } from './outcome';
 

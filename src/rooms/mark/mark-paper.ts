@@ -3,9 +3,9 @@ import { sayMarkProblem } from '@/core/words/say-mark-problem';
 import { compareScene } from '@/engrave/compare';
 import type { Scene } from '@/engrave/scene';
 import type { PaperItem } from '@/ui/paper/Paper';
+import { askedOf, type MarkSentence } from '../address/mark/mark-sentence';
 import { compareRows } from './compare-rows';
 import { markLines } from './mark-lines';
-import { askedOf, type MarkSentence } from './mark-sentence';
 import { markText } from './mark-words';
 import { type OutcomeReading, outcomeOf } from './outcome';
 

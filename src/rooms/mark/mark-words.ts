@@ -16,9 +16,9 @@ import { markWords } from '@/core/words/screen/mark';
 import { CLEF_WORDS, DIRECTION_WORDS, ordinal, signCount } from '@/core/words/vocabulary';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word, WordOption } from '@/ui/sentence/words';
-import { listWord, option } from '../common/list-word';
-import { ANSWER_PARAMETERS, LONGEST_WHO } from './mark-address';
-import type { MarkSentence } from './mark-sentence';
+import { ANSWER_PARAMETERS, LONGEST_WHO } from '../address/mark/mark-address';
+import type { MarkSentence } from '../address/mark/mark-sentence';
+import { listWord, option } from '../shell/list-word';
 
 type Field = keyof Fields;
 

@@ -14,8 +14,8 @@ import type { MarkedAnswer } from '@/store/marked';
 import type { Person } from '@/store/person';
 import { newId } from '@/ui/new-id';
 import type { SchoolHandle } from '@/ui/school/use-school';
-import { MARK_PATH, writeAnswered } from './mark-address';
-import { askedOf, type MarkSentence } from './mark-sentence';
+import { MARK_PATH, writeAnswered } from '../address/mark/mark-address';
+import { askedOf, type MarkSentence } from '../address/mark/mark-sentence';
 import { type OutcomeReading, outcomeOf } from './outcome';
 
 /** The person whose name an answer begins with: `Ines`, or `Ines, question 3`. */

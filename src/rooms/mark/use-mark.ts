@@ -1,5 +1,5 @@
-import { addressOfRoom } from '../common/use-address';
-import { MARK_PATH, readMark, writeMark } from './mark-address';
+import { MARK_PATH, readMark, writeMark } from '../address/mark/mark-address';
+import { addressOfRoom } from '../shell/use-address';
 
 /** The sentence of the room; `useSaid` is the hook that hears it. */
 export const {

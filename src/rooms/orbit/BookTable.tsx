@@ -13,9 +13,9 @@ import { BOOK_COLUMNS, type BookColumn, type BookRow } from '@/core/harmony/key-
 import type { ClassWords } from '@/core/words/class-words';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { useWords } from '@/ui/school/use-class';
+import type { OrbitSentence } from '../address/orbit/orbit-sentence';
 import { bookRows, cellText, columnsOf } from './book-cells';
 import { KeyLink } from './KeyLink';
-import type { OrbitSentence } from './orbit-sentence';
 import { SignatureStaff } from './SignatureStaff';
 
 type Book = Extract<OrbitSentence, { readonly kind: 'book' }>;

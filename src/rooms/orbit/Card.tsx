@@ -5,12 +5,12 @@ import { spoken } from '@/core/words/spoken';
 import { useWords } from '@/ui/school/use-class';
 import { StepBar } from '@/ui/working/StepBar';
 import { WorkingLines } from '@/ui/working/WorkingLines';
+import type { OrbitSentence } from '../address/orbit/orbit-sentence';
 import { ChordsCard } from './ChordsCard';
 import { KeyCard } from './KeyCard';
 import { LineCard } from './LineCard';
 import { NotesCard } from './NotesCard';
 import { workingOf } from './orbit-lines';
-import type { OrbitSentence } from './orbit-sentence';
 import { RouteCard } from './RouteCard';
 
 type Props = {

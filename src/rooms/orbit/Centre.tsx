@@ -3,7 +3,7 @@ import { keyName } from '@/core/words/say-key';
 import { orbitWords } from '@/core/words/screen/orbit';
 import type { RingReading } from '@/engrave/ring';
 import { useWords } from '@/ui/school/use-class';
-import { keyOfSentence, type OrbitSentence } from './orbit-sentence';
+import { keyOfSentence, type OrbitSentence } from '../address/orbit/orbit-sentence';
 
 type Props = {
   readonly sentence: OrbitSentence;

@@ -16,11 +16,11 @@ import { keyName } from '@/core/words/say-key';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { capital, signCount } from '@/core/words/vocabulary';
 import { useWords } from '@/ui/school/use-class';
-import { GoLink } from '../common/GoLink';
-import { writeAddress } from '../derive/sentence/address';
-import { FIRST_SENTENCE } from '../derive/sentence/sentence';
-import { orbitHref } from './orbit-address';
-import type { OrbitSentence } from './orbit-sentence';
+import { writeAddress } from '../address/derive/derive-address';
+import { FIRST_SENTENCE } from '../address/derive/derive-sentence';
+import { orbitHref } from '../address/orbit/orbit-address';
+import type { OrbitSentence } from '../address/orbit/orbit-sentence';
+import { GoLink } from '../shell/GoLink';
 
 type Chords = Extract<OrbitSentence, { readonly kind: 'chords' }>;
 

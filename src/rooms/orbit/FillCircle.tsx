@@ -9,7 +9,7 @@ import { ringLayout } from '@/engrave/ring-layout';
 import { SceneView } from '@/ui/scene/SceneView';
 import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
-import type { OrbitSentence } from './orbit-sentence';
+import type { OrbitSentence } from '../address/orbit/orbit-sentence';
 import { fillOrder, type Judged, judgeAll, useFill } from './use-fill';
 
 type Props = { readonly sentence: Extract<OrbitSentence, { readonly kind: 'fill' }> };

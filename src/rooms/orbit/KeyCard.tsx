@@ -18,11 +18,11 @@ import { keyName, roundWord, sayCounted, sayNeighbour, sayReadOff } from '@/core
 import { orbitWords } from '@/core/words/screen/orbit';
 import { capital } from '@/core/words/vocabulary';
 import { useWords } from '@/ui/school/use-class';
-import { GoLink } from '../common/GoLink';
-import { writeAddress } from '../derive/sentence/address';
-import { FIRST_SENTENCE } from '../derive/sentence/sentence';
+import { writeAddress } from '../address/derive/derive-address';
+import { FIRST_SENTENCE } from '../address/derive/derive-sentence';
+import { orbitHref } from '../address/orbit/orbit-address';
+import { GoLink } from '../shell/GoLink';
 import { KeyLink } from './KeyLink';
-import { orbitHref } from './orbit-address';
 import { ScaleStaff } from './ScaleStaff';
 
 type Props = {

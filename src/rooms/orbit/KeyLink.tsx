@@ -1,8 +1,8 @@
 import type { Key } from '@/core/harmony/key';
 import { keyName } from '@/core/words/say-key';
 import { useWords } from '@/ui/school/use-class';
-import { GoLink } from '../common/GoLink';
-import { orbitHref } from './orbit-address';
+import { orbitHref } from '../address/orbit/orbit-address';
+import { GoLink } from '../shell/GoLink';
 
 type Props = { readonly it: Key; readonly title?: string };
 

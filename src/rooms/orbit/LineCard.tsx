@@ -2,8 +2,8 @@ import { carryLine } from '@/core/harmony/fifth-line';
 import { sayCarried } from '@/core/words/say-fifth';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { useWords } from '@/ui/school/use-class';
+import type { OrbitSentence } from '../address/orbit/orbit-sentence';
 import { LineStaves } from './LineStaves';
-import type { OrbitSentence } from './orbit-sentence';
 
 type Props = { readonly sentence: Extract<OrbitSentence, { readonly kind: 'line' }> };
 

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { placeFor } from '@/core/harmony/circle';
 import { keyAt } from '@/core/harmony/key';
 import { noteAtFifths } from '@/core/note/spelled';
@@ -6,28 +6,27 @@ import { ENGLISH } from '@/core/words/class-words';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { placeName, type RingReading, wayOf } from '@/engrave/ring';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
-import { useClass } from '@/ui/school/use-class';
-import { useSchool } from '@/ui/school/use-school';
+import { part } from '@/ui/parts/part';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
+import { ORBIT_PATH, orbitHref, readOrbit, writeOrbit } from '../address/orbit/orbit-address';
+import { type OrbitSentence, otherKind } from '../address/orbit/orbit-sentence';
 import { walksItself } from '../ask/go-to';
-import type { Change } from '../common/address-store';
-import { RoomShell } from '../common/RoomShell';
-import { useRoomShell } from '../common/use-room-shell';
-import { Notice } from '../derive/Notice';
+import type { Change } from '../shell/address-store';
+import { RoomShell } from '../shell/RoomShell';
+import { useHere, useShell } from '../shell/use-shell';
 import { Card } from './Card';
 import { Centre } from './Centre';
-import { ORBIT_PATH, orbitHref, readOrbit, writeOrbit } from './orbit-address';
 import { stepsOf } from './orbit-lines';
-import { type OrbitSentence, otherKind } from './orbit-sentence';
-import { type OrbitShare, sharesOf } from './orbit-share';
+import type { OrbitWay } from './orbit-share';
 import { orbitParts, orbitText, withOrbitWord } from './orbit-words';
 import { RingView } from './RingView';
 import { ringOf } from './ring-of';
+import { ORBIT } from './room';
 import { goToOrbit, restOrbit, sayOrbit, useOrbit } from './use-orbit';
 
-const BookTable = lazy(() => import('./BookTable').then((module) => ({ default: module.BookTable })));
-const FillCircle = lazy(() => import('./FillCircle').then((module) => ({ default: module.FillCircle })));
+const BookTable = part('book', () => import('./BookTable').then((module) => module.BookTable));
+const FillCircle = part('fill', () => import('./FillCircle').then((module) => module.FillCircle));
 
 /** The Orbit room: the circle of fifths as keys, as chords, as notes. */
 export function OrbitRoom() {
@@ -69,9 +68,8 @@ function atPlace(
 
 function Room() {
   const { search } = useOrbit();
-  const school = useSchool();
-  const speech = useClass(school.state);
-  const { words: w } = speech;
+  const here = useHere();
+  const { w } = here;
   const say = orbitWords(w);
   const { sentence, problems } = useMemo(() => readOrbit(search, w.settings), [search, w]);
   const [word, setWord] = useState<string | null>(null);
@@ -125,22 +123,19 @@ function Room() {
     },
   });
   const open = (id: string) => () => setWord(id);
-  const shell = useRoomShell<OrbitShare>({
-    w,
-    speech,
-    school,
-    current: () => ({ name: orbitText(w, sentence), address: orbitHref(sentence) }),
-    paper: async (head) => {
-      const { orbitItem } = await import('./orbit-paper');
-      return {
-        head,
-        title: null,
-        blank: false,
-        items: [await orbitItem(w, sentence, orbitText(w, sentence))],
-      };
+  const shell = useShell<OrbitWay>({
+    room: ORBIT,
+    here,
+    search,
+    work: {
+      current: () => ({ name: orbitText(w, sentence), address: orbitHref(sentence) }),
+      paper: async (head) => {
+        const { orbitItem } = await import('./orbit-paper');
+        const items = [await orbitItem(w, sentence, orbitText(w, sentence))];
+        return { head, title: null, blank: false, items };
+      },
+      share: async (id) => (await import('./orbit-share')).shareOrbit(w, id, sentence),
     },
-    names: say.share,
-    share: async (id) => (await import('./orbit-share')).shareOrbit(w, id, sentence),
     keys: {
       q: open('kind'),
       t: open(firstWord(sentence)),
@@ -157,46 +152,36 @@ function Room() {
     },
   });
   return (
-    <RoomShell
-      shell={shell}
-      speech={speech}
-      school={school}
-      shares={sharesOf(sentence.kind)}
-      shareNames={say.share}
-      keys={say.keysSheet}
-    >
+    <RoomShell shell={shell} problems={problems}>
       <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
-        <Notice problems={problems} saving={school.state.saving} />
         <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
-        <Suspense>
-          {sentence.kind === 'book' ? (
-            <BookTable book={sentence} onColumns={(columns) => hands.say({ ...sentence, columns })} />
-          ) : sentence.kind === 'fill' ? (
-            <FillCircle sentence={sentence} />
-          ) : (
-            <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_25rem]">
-              <section aria-label={say.ring} className="card flex min-h-0 min-w-0 flex-col p-2">
-                <RingView ring={ring} onPlace={hands.place} onPoint={hands.point} onRest={restOrbit}>
-                  <Centre
-                    sentence={sentence}
-                    reading={ring.reading}
-                    pointed={pointed === null ? null : placeName(w, pointed, ring.mode)}
-                    onReading={hands.reading}
-                  />
-                </RingView>
-              </section>
-              <Card
-                sentence={sentence}
-                at={at}
-                last={last}
-                readsOff={readsOff}
-                onReadOff={setReadsOff}
-                onStep={hands.toStep}
-                onSay={hands.say}
-              />
-            </div>
-          )}
-        </Suspense>
+        {sentence.kind === 'book' ? (
+          <BookTable book={sentence} onColumns={(columns) => hands.say({ ...sentence, columns })} />
+        ) : sentence.kind === 'fill' ? (
+          <FillCircle sentence={sentence} />
+        ) : (
+          <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_25rem]">
+            <section aria-label={say.ring} className="card flex min-h-0 min-w-0 flex-col p-2">
+              <RingView ring={ring} onPlace={hands.place} onPoint={hands.point} onRest={restOrbit}>
+                <Centre
+                  sentence={sentence}
+                  reading={ring.reading}
+                  pointed={pointed === null ? null : placeName(w, pointed, ring.mode)}
+                  onReading={hands.reading}
+                />
+              </RingView>
+            </section>
+            <Card
+              sentence={sentence}
+              at={at}
+              last={last}
+              readsOff={readsOff}
+              onReadOff={setReadsOff}
+              onStep={hands.toStep}
+              onSay={hands.say}
+            />
+          </div>
+        )}
       </main>
     </RoomShell>
   );

@@ -10,7 +10,7 @@ import { nearestPlace, ringLayout } from '@/engrave/ring-layout';
 import { SceneView } from '@/ui/scene/SceneView';
 import { useRoom } from '@/ui/scene/use-room';
 import { Hits } from '@/ui/surfaces/Hits';
-import type { Change } from '../common/address-store';
+import type { Change } from '../shell/address-store';
 import type { Ring } from './ring-of';
 
 type Props = {

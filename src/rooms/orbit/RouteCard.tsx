@@ -8,8 +8,8 @@ import { routeTitle, routeWarning, sayJourney, sayStop } from '@/core/words/say-
 import { orbitWords } from '@/core/words/screen/orbit';
 import { countFigure } from '@/engrave/ring';
 import { useWords } from '@/ui/school/use-class';
+import type { OrbitSentence } from '../address/orbit/orbit-sentence';
 import { KeyLink } from './KeyLink';
-import type { OrbitSentence } from './orbit-sentence';
 import { waysOf } from './ring-of';
 import { ScaleStaff } from './ScaleStaff';
 

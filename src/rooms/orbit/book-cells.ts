@@ -3,7 +3,7 @@ import type { ClassWords } from '@/core/words/class-words';
 import { keyName } from '@/core/words/say-key';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { countFigure } from '@/engrave/ring';
-import type { OrbitSentence } from './orbit-sentence';
+import type { OrbitSentence } from '../address/orbit/orbit-sentence';
 
 type Book = Extract<OrbitSentence, { readonly kind: 'book' }>;
 

@@ -25,7 +25,7 @@ import type { SaidStep } from '@/core/words/say-method';
 import { sayStop } from '@/core/words/say-route';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { wayOf } from '@/engrave/ring';
-import type { OrbitSentence } from './orbit-sentence';
+import type { OrbitSentence } from '../address/orbit/orbit-sentence';
 import { waysOf } from './ring-of';
 
 const plain = (text: string): SaidStep => ({ text, reason: null });

@@ -15,10 +15,7 @@ import { keyName, sayCounted, sayJar } from '@/core/words/say-key';
 import { ringScene } from '@/engrave/ring';
 import { nearestPlace, ringLayout } from '@/engrave/ring-layout';
 import { takenByEnter } from '@/ui/sentence/words';
-import { bookTable } from './book-cells';
-import { readOrbit, writeOrbit } from './orbit-address';
-import { linesOf, stepsOf } from './orbit-lines';
-import { bookCsv, orbitItem } from './orbit-paper';
+import { readOrbit, writeOrbit } from '../address/orbit/orbit-address';
 import {
   FILL_MODES,
   FILL_TIMES,
@@ -27,7 +24,10 @@ import {
   ORBIT_KINDS,
   type OrbitSentence,
   otherKind,
-} from './orbit-sentence';
+} from '../address/orbit/orbit-sentence';
+import { bookTable } from './book-cells';
+import { linesOf, stepsOf } from './orbit-lines';
+import { bookCsv, orbitItem } from './orbit-paper';
 import { orbitParts, orbitText, withOrbitWord } from './orbit-words';
 import { ringOf } from './ring-of';
 import { fillOrder, judgeAll } from './use-fill';

@@ -1,13 +1,15 @@
 import type { ClassWords } from '@/core/words/class-words';
-import type { ShareList } from '../common/ShareMenu';
-import { type Shared, SVG_TYPE, shareFile, sharePicture, shareText } from '../common/share-as';
+import { orbitHref } from '../address/orbit/orbit-address';
+import type { OrbitKind, OrbitSentence } from '../address/orbit/orbit-sentence';
+import { type Shared, SVG_TYPE, shareFile, sharePicture, shareText } from '../shell/share-as';
+import type { ShareList } from '../shell/shares';
 import { bookTable } from './book-cells';
-import { orbitHref } from './orbit-address';
 import { linesOf } from './orbit-lines';
-import type { OrbitKind, OrbitSentence } from './orbit-sentence';
 import { orbitText } from './orbit-words';
 
-export type OrbitShare = 'picture' | 'text' | 'link' | 'print' | 'svg' | 'csv';
+type OrbitShare = OrbitWay | 'print';
+
+export type OrbitWay = 'picture' | 'text' | 'link' | 'svg' | 'csv';
 
 const CIRCLE_SHARES: ShareList<OrbitShare> = {
   copies: ['picture', 'text', 'link'],
@@ -49,11 +51,7 @@ function textOf(w: ClassWords, sentence: OrbitSentence): string {
 }
 
 /** Copies or saves what stands. */
-export async function shareOrbit(
-  w: ClassWords,
-  id: Exclude<OrbitShare, 'print'>,
-  sentence: OrbitSentence,
-): Promise<Shared> {
+export async function shareOrbit(w: ClassWords, id: OrbitWay, sentence: OrbitSentence): Promise<Shared> {
   const name = FILE_NAMES[sentence.kind];
   switch (id) {
     case 'picture':

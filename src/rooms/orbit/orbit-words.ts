@@ -15,8 +15,7 @@ import { keyName } from '@/core/words/say-key';
 import { orbitWords } from '@/core/words/screen/orbit';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word, WordOption } from '@/ui/sentence/words';
-import { listWord, option } from '../common/list-word';
-import { writeKey } from './orbit-address';
+import { writeKey } from '../address/orbit/orbit-address';
 import {
   FILL_MODES,
   FILL_TIMES,
@@ -25,7 +24,8 @@ import {
   type OrbitKind,
   type OrbitSentence,
   otherKind,
-} from './orbit-sentence';
+} from '../address/orbit/orbit-sentence';
+import { listWord, option } from '../shell/list-word';
 
 function choiceWord<Value extends string>(
   w: ClassWords,

@@ -17,7 +17,7 @@ import { practicalSignature } from '@/core/scale/signature';
 import type { ClassWords } from '@/core/words/class-words';
 import { chordSymbol } from '@/core/words/say-chord';
 import { type RingMark, type RingQuestion, wayOf } from '@/engrave/ring';
-import { type OrbitSentence, sizeTaught } from './orbit-sentence';
+import { type OrbitSentence, sizeTaught } from '../address/orbit/orbit-sentence';
 
 /** What the ring shows, without the room it has. */
 export type Ring = Omit<RingQuestion, 'width' | 'height'>;

@@ -3,7 +3,7 @@ import type { CircleSize } from '@/core/harmony/circle';
 import { judgePlace } from '@/core/harmony/fill-circle';
 import type { ClassWords } from '@/core/words/class-words';
 import { readKey } from '@/core/words/read-key';
-import type { OrbitSentence } from './orbit-sentence';
+import type { OrbitSentence } from '../address/orbit/orbit-sentence';
 
 type Fill = Extract<OrbitSentence, { readonly kind: 'fill' }>;
 

@@ -1,5 +1,5 @@
-import { addressOfRoom } from '../common/use-address';
-import { ORBIT_PATH, readOrbit, writeOrbit } from './orbit-address';
+import { ORBIT_PATH, readOrbit, writeOrbit } from '../address/orbit/orbit-address';
+import { addressOfRoom } from '../shell/use-address';
 
 /** The sentence of the room; `useSaid` is the hook that hears it. */
 export const {

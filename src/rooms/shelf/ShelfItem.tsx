@@ -8,7 +8,8 @@ import type { Lesson } from '@/store/lesson';
 import { NAME_LIMIT, NOTE_LIMIT } from '@/store/limits';
 import { useWords } from '@/ui/school/use-class';
 import { TypedField } from '@/ui/TypedField';
-import { GoLink } from '../common/GoLink';
+import { GoLink } from '../shell/GoLink';
+import type { Desks } from '../shell/house';
 import { keptText } from './kept-text';
 import { type ShelfChoice, ShelfMenu } from './ShelfMenu';
 import type { ShelfActions } from './shelf-actions';
@@ -19,6 +20,8 @@ type Props = {
   readonly last: boolean;
   readonly lessons: readonly Lesson[];
   readonly actions: ShelfActions;
+  /** The desks of the rooms; null while they are on their way. */
+  readonly desks: Desks | null;
   /** While the shelf is searched the order is not the shelf's, and nothing can be moved. */
   readonly fixed: boolean;
   /** A kept sentence is gone to. */
@@ -26,7 +29,7 @@ type Props = {
 };
 
 /** One kept derivation: its name, its sentence as a link, its note, and where it can go. */
-export function ShelfItem({ item, first, last, lessons, actions, fixed, onGo }: Props) {
+export function ShelfItem({ item, first, last, lessons, actions, desks, fixed, onGo }: Props) {
   const w = useWords();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: item.id, disabled: fixed });
@@ -74,7 +77,7 @@ export function ShelfItem({ item, first, last, lessons, actions, fixed, onGo }: 
         <ShelfMenu label={SAY.more(item.name)} choices={choices} />
       </div>
       <GoLink href={item.address} onGo={onGo} className="mt-1 ml-7 block text-small">
-        {keptText(w, item.address)}
+        {keptText(w, desks, item.address) || '…'}
       </GoLink>
       {(noting || item.note !== '') && (
         <div className="mt-1 ml-5">

@@ -11,7 +11,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { FolderPlus, Undo2 } from 'lucide-react';
-import { memo, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { sayRecordProblem, sayStoreProblem } from '@/core/words/say-store';
 import { SHELF_WORDS as SAY } from '@/core/words/screen/shelf';
 import type { Kept } from '@/store/kept';
@@ -20,19 +20,19 @@ import type { SchoolState } from '@/store/school-state';
 import { keptIn, searched } from '@/store/shelf';
 import { SideSheet } from '@/ui/SideSheet';
 import { useWords } from '@/ui/school/use-class';
+import { useSteady } from '@/ui/use-steady';
 import { goTo } from '../ask/go-to';
+import { type Desks, useDesks, useHouse } from '../shell/house';
+import type { Shell } from '../shell/use-shell';
 import { keptText } from './kept-text';
 import { LessonHead } from './LessonHead';
 import { ShelfItem } from './ShelfItem';
-import type { ShelfActions } from './shelf-actions';
+import { type ShelfActions, shelfActions } from './shelf-actions';
 
 type Props = {
   readonly open: boolean;
   readonly onOpen: (open: boolean) => void;
-  readonly state: SchoolState;
-  readonly actions: ShelfActions;
-  /** A kept sentence is gone to. */
-  readonly onGo: () => void;
+  readonly shell: Shell;
 };
 
 /** A derivation worth seeing, for an empty shelf. */
@@ -41,21 +41,27 @@ const EXAMPLE = '/derive?tonic=E&scale=harmonic-minor&clef=treble&step=1';
 const NO_LESSON = 'no-lesson';
 
 /** The shelf: lessons with what is kept for them. Everything on it can be moved, searched, noted and printed. */
-export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, actions, onGo }: Props) {
+export function ShelfSheet({ open, onOpen, shell }: Props) {
   const w = useWords();
+  const { head, school, hasWork } = shell;
+  const { state } = school;
+  const { tell, printSheet, keep, undo, closeSheet: onGo } = shell.actions;
+  const rooms = useHouse();
+  const actions = useSteady(shelfActions({ w, head, school, tell, print: printSheet, rooms }));
+  const desks = useDesks(state.data.kept.map(({ address }) => address));
   const [fresh, setFresh] = useState<string | null>(null);
   const [wanted, setWanted] = useState('');
   const { data, unread, status } = state;
   const found = useMemo(
-    () => searched(data.kept, wanted, (item) => keptText(w, item.address)),
-    [data.kept, wanted, w],
+    () => searched(data.kept, wanted, ({ address }) => keptText(w, desks, address)),
+    [data.kept, wanted, w, desks],
   );
   const searching = wanted.trim() !== '';
   const empty = data.kept.length === 0 && data.lessons.length === 0 && status === 'ready';
   return (
     <SideSheet title={SAY.title} summary={SAY.summary} open={open} onOpen={onOpen} wide>
       <div className="flex flex-wrap items-center gap-2">
-        <button type="button" className="control" disabled={state.undo === null} onClick={actions.undo}>
+        <button type="button" className="control" disabled={state.undo === null} onClick={undo}>
           <Undo2 className="size-4" aria-hidden="true" />
           {SAY.undo(state.undo)}
         </button>
@@ -98,9 +104,11 @@ export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, action
           >
             {SAY.example}
           </button>
-          <button type="button" className="control" onClick={actions.keep}>
-            {SAY.keep}
-          </button>
+          {hasWork && (
+            <button type="button" className="control" onClick={keep}>
+              {SAY.keep}
+            </button>
+          )}
         </div>
       ) : searching ? (
         <ol className="-mx-1 grid min-h-0 grow content-start gap-2 overflow-y-auto px-1 pb-1">
@@ -114,27 +122,35 @@ export const ShelfSheet = memo(function ShelfSheet({ open, onOpen, state, action
                 fixed
                 lessons={data.lessons}
                 actions={actions}
+                desks={desks}
                 onGo={onGo}
               />
             ))}
           </DndContext>
         </ol>
       ) : (
-        <Lessons state={state} actions={actions} onGo={onGo} fresh={fresh} />
+        <Lessons state={state} actions={actions} desks={desks} onGo={onGo} fresh={fresh} />
       )}
     </SideSheet>
   );
-});
-
-function saved({ status, saving }: SchoolState): string {
-  if (status === 'opening') return SAY.opening;
-  if (saving === 'saving') return SAY.saving;
-  return saving === 'saved' ? SAY.saved : sayStoreProblem(saving);
 }
 
-type LessonsProps = Pick<Props, 'state' | 'actions' | 'onGo'> & { readonly fresh: string | null };
+function saved({ status, saving, waiting }: SchoolState): string {
+  if (status === 'opening' && saving === 'saved') return SAY.opening;
+  if (saving === 'saving') return SAY.saving;
+  return saving === 'saved' ? SAY.saved : sayStoreProblem(saving, waiting);
+}
 
-function Lessons({ state: { data }, actions, onGo, fresh }: LessonsProps) {
+type LessonsProps = {
+  readonly state: SchoolState;
+  readonly actions: ShelfActions;
+  readonly desks: Desks | null;
+  /** A kept sentence is gone to. */
+  readonly onGo: () => void;
+  readonly fresh: string | null;
+};
+
+function Lessons({ state: { data }, actions, desks, onGo, fresh }: LessonsProps) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -179,6 +195,7 @@ function Lessons({ state: { data }, actions, onGo, fresh }: LessonsProps) {
             first={index === 0}
             last={index === data.lessons.length - 1}
             actions={actions}
+            desks={desks}
             onGo={onGo}
           />
         ))}
@@ -190,6 +207,7 @@ function Lessons({ state: { data }, actions, onGo, fresh }: LessonsProps) {
           first
           last
           actions={actions}
+          desks={desks}
           onGo={onGo}
         />
       </div>
@@ -206,10 +224,11 @@ type ListProps = {
   readonly first: boolean;
   readonly last: boolean;
   readonly actions: ShelfActions;
+  readonly desks: Desks | null;
   readonly onGo: () => void;
 };
 
-function LessonList({ lesson, items, lessons, fresh, first, last, actions, onGo }: ListProps) {
+function LessonList({ lesson, items, lessons, fresh, first, last, actions, desks, onGo }: ListProps) {
   const { setNodeRef, isOver } = useDroppable({ id: lesson?.id ?? NO_LESSON });
   if (!lesson && items.length === 0) return null;
   return (
@@ -233,6 +252,7 @@ function LessonList({ lesson, items, lessons, fresh, first, last, actions, onGo 
               fixed={false}
               lessons={lessons}
               actions={actions}
+              desks={desks}
               onGo={onGo}
             />
           ))}

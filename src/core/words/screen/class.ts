@@ -105,10 +105,6 @@ const KEYS = [
   { keys: 'T', does: 'Choose the note names' },
   { keys: 'S', does: 'Choose the step words' },
   { keys: 'H', does: 'Choose the depth of hints' },
-  { keys: 'O', does: 'Open a file' },
-  { keys: 'N', does: 'Night or day' },
-  { keys: 'Ctrl Z', does: 'Take back the last change' },
-  { keys: '?', does: 'These keys' },
 ] as const;
 
 function words(_: ClassWords) {

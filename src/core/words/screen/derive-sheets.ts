@@ -7,7 +7,6 @@ const KEYS_SHEET = {
   single: 'Single letters work as keys',
   licences: 'Licences of fonts and packages',
   list: [
-    { keys: '/', does: 'Ask anything' },
     { keys: 'Q', does: 'Ask another kind of question' },
     { keys: 'T', does: 'Choose the tonic' },
     { keys: 'S', does: 'Choose the scale' },
@@ -22,15 +21,7 @@ const KEYS_SHEET = {
     { keys: 'V', does: 'Compare with another method or scale' },
     { keys: 'H', does: 'Mend the two tetrachords by hand' },
     { keys: 'Y', does: 'Say why the rules work' },
-    { keys: 'K', does: 'Keep on the shelf' },
-    { keys: 'L', does: 'Open the shelf' },
-    { keys: 'X', does: 'Copy, print or export' },
-    { keys: 'P', does: 'Print with the working' },
     { keys: 'B', does: 'Print blank, for the class to fill in' },
-    { keys: 'O', does: 'Open a file' },
-    { keys: 'N', does: 'Night or day' },
-    { keys: 'Ctrl Z', does: 'Take back the last change' },
-    { keys: '?', does: 'These keys' },
   ] as readonly KeyWords[],
 };
 
@@ -60,9 +51,6 @@ const WHY = {
 };
 
 const SHARE = {
-  copyTitle: 'Copy',
-  printTitle: 'Print',
-  fileTitle: 'Save as a file',
   link: 'Link to this sentence',
   staffPicture: 'Staff as a picture',
   stridePicture: 'Stride as a picture',
@@ -77,13 +65,6 @@ const SHARE = {
   railSvg: 'Rail as a drawing',
 };
 
-const INSTEAD = {
-  picture: (file: string) =>
-    `This page may not write to the clipboard, so the picture was saved as ${file}. Over plain HTTP browsers allow no copying.`,
-  text: (file: string) =>
-    `This page may not write to the clipboard, so the text was saved as ${file}. Over plain HTTP browsers allow no copying.`,
-};
-
 /** The words of what opens over the Derive room, which the first view does not need. */
 export const DERIVE_SHEETS = {
   keys: KEYS_SHEET,
@@ -91,5 +72,4 @@ export const DERIVE_SHEETS = {
   why: WHY,
   hand: HAND,
   share: SHARE,
-  instead: INSTEAD,
 } as const;

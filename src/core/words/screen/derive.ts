@@ -9,28 +9,6 @@ const FAILED = {
   again: 'Try again',
 };
 
-const ACTIONS = {
-  keep: 'Keep',
-  shelf: (count: number) => `Shelf (${count})`,
-  export: 'Share',
-  openFile: 'Open',
-  day: 'Day',
-  night: 'Night',
-  keys: 'Keys',
-  classMenu: (name: string) => `Class: ${name}`,
-  ownSchool: 'My school',
-  ownClass: 'Start my own class',
-  settings: 'Settings and people',
-};
-
-const TOLD = {
-  kept: 'Kept on the shelf. Ctrl Z takes it back.',
-  notKept: 'Not kept.',
-  nothing: 'There is nothing to take back.',
-  exported: (file: string) => `Exported: ${file}`,
-  copied: (what: string) => `Copied: ${what}.`,
-};
-
 const SENTENCE = {
   build: 'Build ',
   comma: ', ',
@@ -71,8 +49,6 @@ const COMPARE = {
 function words(w: ClassWords) {
   return {
     failed: FAILED,
-    actions: ACTIONS,
-    told: TOLD,
     room: 'Derive',
     title: (scale: string) => `${scale} – Derive – Moon Step`,
     sentence: SENTENCE,

@@ -193,7 +193,6 @@ const KEYS_SHEET = {
   title: 'Keys',
   summary: 'On the staff, letters are notes; everywhere else they are the keys below.',
   list: [
-    { keys: '/', does: 'Ask anything' },
     { keys: 'Q', does: 'Choose the kind of question' },
     { keys: 'W', does: 'Say whose answer it is' },
     { keys: 'T', does: 'Choose the tonic or the first word of the question' },
@@ -211,13 +210,6 @@ const KEYS_SHEET = {
     { keys: 'M', does: 'Write a comment' },
     { keys: 'Space', does: 'On the staff: all right' },
     { keys: '0', does: 'On the staff: blank' },
-    { keys: 'K', does: 'Keep on the shelf' },
-    { keys: 'L', does: 'Open the shelf' },
-    { keys: 'X', does: 'Copy, print or export' },
-    { keys: 'P', does: 'Print' },
-    { keys: 'N', does: 'Night or day' },
-    { keys: 'Ctrl Z', does: 'Take back the last decision' },
-    { keys: '?', does: 'These keys' },
   ],
 } as const;
 

@@ -77,7 +77,6 @@ const KEYS_SHEET = {
   title: 'Keys',
   summary: 'On the circle the arrow keys walk the places, Enter takes one.',
   list: [
-    { keys: '/', does: 'Ask anything' },
     { keys: 'Q', does: 'Say another kind of sentence' },
     { keys: 'T', does: 'Choose the key, the root or the note' },
     { keys: 'G', does: 'Choose where to go' },
@@ -90,13 +89,6 @@ const KEYS_SHEET = {
     { keys: '←', does: 'Step back, or the place before' },
     { keys: 'Home', does: 'First step' },
     { keys: 'End', does: 'Last step' },
-    { keys: 'K', does: 'Keep on the shelf' },
-    { keys: 'L', does: 'Open the shelf' },
-    { keys: 'X', does: 'Copy, print or export' },
-    { keys: 'P', does: 'Print' },
-    { keys: 'N', does: 'Night or day' },
-    { keys: 'Ctrl Z', does: 'Take back the last change' },
-    { keys: '?', does: 'These keys' },
   ],
 } as const;
 

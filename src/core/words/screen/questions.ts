@@ -5,7 +5,6 @@ const KEYS_SHEET = {
   title: 'Keys',
   summary: 'On a staff where notes or signs are entered, letters are notes.',
   list: [
-    { keys: '/', does: 'Ask anything' },
     { keys: 'Q', does: 'Ask another kind of question' },
     { keys: 'S', does: 'Choose which key is asked for, or the scale' },
     { keys: 'G', does: 'Choose the signature' },
@@ -16,13 +15,6 @@ const KEYS_SHEET = {
     { keys: '←', does: 'Step back' },
     { keys: 'Home', does: 'First step' },
     { keys: 'End', does: 'Last step' },
-    { keys: 'K', does: 'Keep on the shelf' },
-    { keys: 'L', does: 'Open the shelf' },
-    { keys: 'X', does: 'Copy, print or export' },
-    { keys: 'P', does: 'Print with the working' },
-    { keys: 'N', does: 'Night or day' },
-    { keys: 'Ctrl Z', does: 'Take back the last change' },
-    { keys: '?', does: 'These keys' },
   ],
 } as const;
 

@@ -34,6 +34,7 @@ export const SHELF_WORDS = {
   keep: 'Keep this derivation',
   search: 'Search the shelf',
   found: (count: number) => (count === 1 ? 'One found.' : `${count} found.`),
+  elsewhere: 'Kept in a room that this Moon Step does not have; it is kept as it is.',
   nothingFound: (text: string) => `Nothing on the shelf holds '${text}'.`,
   newLesson: 'New lesson',
   lessonName: 'Lesson',

@@ -9,6 +9,7 @@ import { scaleOfMode } from '@/core/scale/pattern';
 import { ownerOf } from '@/core/scale/signature';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayAskProblem, sayReading } from '@/core/words/say-ask';
+import { ROOMS } from '@/rooms/all';
 import { hrefOfReading } from '@/rooms/ask/href';
 import { writeKeyText } from './_key-text';
 import { readQuery } from './_query';
@@ -36,7 +37,11 @@ function scaleFields(tonic: SpelledNote, scale: AskedScale): Partial<ReadingDocu
 }
 
 function readingDocument(reading: AskReading): ReadingDocument {
-  const base = { kind: reading.kind, text: sayReading(ENGLISH, reading), href: hrefOfReading(reading) };
+  const base = {
+    kind: reading.kind,
+    text: sayReading(ENGLISH, reading),
+    href: hrefOfReading(reading, ROOMS),
+  };
   switch (reading.kind) {
     case 'scale':
     case 'compare':

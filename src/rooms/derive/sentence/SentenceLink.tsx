@@ -1,6 +1,6 @@
 import type { ComponentProps } from 'react';
-import type { DeriveSentence } from './sentence';
-import { hrefOf } from './use-sentence';
+import { deriveHref } from '@/rooms/address/derive/derive-address';
+import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 
 type Props = Omit<ComponentProps<'a'>, 'href' | 'onClick'> & {
   readonly sentence: DeriveSentence;
@@ -12,7 +12,7 @@ export function SentenceLink({ sentence, onSay, className = '', ...rest }: Props
   return (
     <a
       {...rest}
-      href={hrefOf(sentence)}
+      href={deriveHref(sentence)}
       className={`text-flat underline underline-offset-2 ${className}`}
       onClick={(event) => {
         if (event.metaKey || event.ctrlKey || event.shiftKey) return;

@@ -9,9 +9,9 @@ import { readScale } from '@/core/words/read-scale';
 import { sayRelated } from '@/core/words/say-related';
 import { scaleName } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
+import { writeBeside } from '@/rooms/address/derive/beside';
+import type { Beside, DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
-import { writeBeside } from './beside';
-import type { Beside, DeriveSentence } from './sentence';
 
 /** The value of the word where nothing is compared. */
 export const NOTHING = 'nothing';

@@ -1,7 +1,7 @@
 import type { ClassWords } from '@/core/words/class-words';
 import { deriveWords } from '@/core/words/screen/derive';
+import { QUESTION_KINDS, type Question } from '@/rooms/address/derive/question';
 import { matchPhrase, type Word } from '@/ui/sentence/words';
-import { QUESTION_KINDS, type Question } from './question';
 
 /** The kinds of sentence: a scale to build, and the questions. */
 export type SentenceKind = 'build' | Question['kind'];

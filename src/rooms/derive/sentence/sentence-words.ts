@@ -22,11 +22,7 @@ import {
   SIGNATURE_WORDS,
   signCount,
 } from '@/core/words/vocabulary';
-import type { SentencePart } from '@/ui/sentence/Sentence';
-import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
-import { readBeside, writeBeside } from './beside';
-import { besideWord, NOTHING } from './beside-word';
-import { kindWord } from './kind-word';
+import { readBeside, writeBeside } from '@/rooms/address/derive/beside';
 import {
   byMethod,
   CHOICES,
@@ -35,7 +31,11 @@ import {
   type DeriveSentence,
   FIRST_CHOICES,
   fitting,
-} from './sentence';
+} from '@/rooms/address/derive/derive-sentence';
+import type { SentencePart } from '@/ui/sentence/Sentence';
+import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
+import { besideWord, NOTHING } from './beside-word';
+import { kindWord } from './kind-word';
 
 function tonicDetail(w: ClassWords, scale: Scale, taught: boolean): string {
   const { details } = deriveWords(w);

@@ -2,7 +2,7 @@ import { fifthsOf, noteAtFifths } from '@/core/note/spelled';
 import { scaleAsked } from '@/core/scale/asked';
 import { relatedKeys } from '@/core/scale/related';
 import { TONICS } from '@/core/scale/tonic';
-import { type DeriveSentence, fitting } from './sentence';
+import { type DeriveSentence, fitting } from '@/rooms/address/derive/derive-sentence';
 
 /** The sentence with its window moved along the line of fifths; the same object at the end of the 21 tonics. */
 export function slideWindow(sentence: DeriveSentence, places: number): DeriveSentence {

@@ -1,10 +1,13 @@
 import { useSyncExternalStore } from 'react';
-import { addressStore, type Change } from '../../common/address-store';
-import { type AddressReading, readAddress, spellable, writeAddress } from './address';
-import type { DeriveSentence } from './sentence';
-
-/** Where the room lies. */
-export const PATH = '/derive';
+import {
+  type AddressReading,
+  DERIVE_PATH,
+  readAddress,
+  spellable,
+  writeAddress,
+} from '@/rooms/address/derive/derive-address';
+import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
+import { addressStore, type Change } from '@/rooms/shell/address-store';
 
 type Said = AddressReading & { readonly search: string };
 
@@ -12,7 +15,7 @@ const read = (search: string): Said => ({ ...readAddress(search), search });
 
 const SERVED = read('');
 
-const store = addressStore(PATH, read);
+const store = addressStore(DERIVE_PATH, read);
 
 /** The query of the page, as it stands or is to stand when the hand rests. */
 export function useSearch(): string {
@@ -41,9 +44,4 @@ export function useSentence(): Said & {
 } {
   const now = useSyncExternalStore(store.subscribe, store.current, () => SERVED);
   return { ...now, say, rest: store.rest };
-}
-
-/** The address of a sentence for a link. */
-export function hrefOf(sentence: DeriveSentence): string {
-  return PATH + writeAddress(sentence);
 }

@@ -4,8 +4,8 @@ import { sayCheck } from '@/core/words/say-check';
 import { scaleName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
 import { PAPER_WORDS } from '@/core/words/screen/paper';
+import { besideOf, type DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
-import { besideOf, type DeriveSentence } from '../sentence/sentence';
 import { sentenceText } from '../sentence/sentence-words';
 import { viewOf } from '../working/view';
 

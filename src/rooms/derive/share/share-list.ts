@@ -1,21 +1,19 @@
-import type { ShareList } from '../../common/ShareMenu';
+import type { ShareList } from '@/rooms/shell/shares';
 
-export type ShareId =
+export type ShareWay =
   | 'staffPicture'
   | 'stridePicture'
   | 'railPicture'
   | 'text'
   | 'workingText'
   | 'link'
-  | 'print'
-  | 'printBlank'
   | 'musicxml'
   | 'staffSvg'
   | 'strideSvg'
   | 'railSvg';
 
 /** What can be copied, printed or saved of a derivation. */
-export const SHARES: ShareList<ShareId> = {
+export const SHARES: ShareList<ShareWay | 'print' | 'printBlank'> = {
   copies: ['staffPicture', 'stridePicture', 'railPicture', 'text', 'workingText', 'link'],
   prints: ['print', 'printBlank'],
   files: ['musicxml', 'staffSvg', 'strideSvg', 'railSvg'],

@@ -3,15 +3,13 @@ import type { ClassWords } from '@/core/words/class-words';
 import { readLine, readStaff } from '@/core/words/say-note';
 import { scaleName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
-import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { CLEF_WORDS } from '@/core/words/vocabulary';
 import type { Scene } from '@/engrave/scene';
-import { sayShared } from '../../common/say-shared';
-import { type Shared, SVG_TYPE, shareFile, sharePicture, shareText } from '../../common/share-as';
-import type { DeriveSentence } from '../sentence/sentence';
-import { hrefOf } from '../sentence/use-sentence';
+import { deriveHref } from '@/rooms/address/derive/derive-address';
+import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
+import { type Shared, SVG_TYPE, shareFile, sharePicture, shareText } from '@/rooms/shell/share-as';
 import type { DeriveView } from '../working/view';
-import type { ShareId } from './share-list';
+import type { ShareWay } from './share-list';
 
 type Surface = 'staff' | 'stride' | 'rail';
 
@@ -81,20 +79,10 @@ const DRAWINGS: Readonly<Record<string, Surface>> = {
   railSvg: 'rail',
 };
 
-/** Copies or saves what is shown, and says what became of it. */
-export async function shareSaid(
-  w: ClassWords,
-  id: Exclude<ShareId, 'print' | 'printBlank'>,
-  sentence: DeriveSentence,
-  view: DeriveView,
-): Promise<string> {
-  return sayShared(w, await share(w, id, sentence, view), DERIVE_SHEETS.share[id]);
-}
-
 /** Copies or saves what is shown. Writers are loaded when the first is asked for. */
-async function share(
+export async function shareDerivation(
   w: ClassWords,
-  id: Exclude<ShareId, 'print' | 'printBlank'>,
+  id: ShareWay,
   sentence: DeriveSentence,
   view: DeriveView,
 ): Promise<Shared> {
@@ -107,7 +95,7 @@ async function share(
   if (id === 'musicxml') return notation(w, view);
   const text =
     id === 'link'
-      ? new URL(hrefOf(sentence), window.location.origin).href
+      ? new URL(deriveHref(sentence), window.location.origin).href
       : id === 'text'
         ? scaleText(w, view)
         : workingText(w, view);

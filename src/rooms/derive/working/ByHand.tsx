@@ -15,13 +15,13 @@ import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { spoken } from '@/core/words/spoken';
 import type { Scene } from '@/engrave/scene';
 import { leastStaffWidth } from '@/engrave/staff-width';
+import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import { useKeys } from '@/ui/keys/use-keys';
 import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
 import type { Lit } from '@/ui/surfaces/lit';
 import { Staff } from '@/ui/surfaces/Staff';
 import { useEngraver } from '@/ui/surfaces/use-engraver';
-import type { DeriveSentence } from '../sentence/sentence';
 import { HandStride } from './HandStride';
 import type { DeriveView } from './view';
 

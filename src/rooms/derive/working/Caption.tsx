@@ -6,11 +6,11 @@ import { gapNames, sayPlace, saySign } from '@/core/words/say-note';
 import { sayRelated } from '@/core/words/say-related';
 import { theoreticalNote } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
+import { type Beside, type DeriveSentence, fitting } from '@/rooms/address/derive/derive-sentence';
 import { useWords } from '@/ui/school/use-class';
 import type { Lit } from '@/ui/surfaces/lit';
 import { legendGaps, MoonLegend } from '@/ui/surfaces/MoonLegend';
 import { SentenceLink } from '../sentence/SentenceLink';
-import { type Beside, type DeriveSentence, fitting } from '../sentence/sentence';
 import type { DeriveView } from './view';
 
 type Props = {

@@ -1,8 +1,8 @@
 import { methodsFor } from '@/core/derive/methods';
 import { relatedKeys } from '@/core/scale/related';
 import type { Scale } from '@/core/scale/scale';
-import type { Change } from '../../common/address-store';
-import { type Beside, type DeriveSentence, fitting } from '../sentence/sentence';
+import { type Beside, type DeriveSentence, fitting } from '@/rooms/address/derive/derive-sentence';
+import type { Change } from '@/rooms/shell/address-store';
 
 type Given = {
   readonly sentence: DeriveSentence;

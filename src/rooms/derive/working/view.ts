@@ -6,7 +6,7 @@ import { notesOf } from '@/core/scale/line';
 import type { Scale } from '@/core/scale/scale';
 import { type WrittenScale, writeOut, writtenUnder } from '@/core/scale/written';
 import type { Settings } from '@/core/school/settings';
-import type { DeriveSentence } from '../sentence/sentence';
+import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 
 /** Everything the surfaces of the room show, read off one derivation. */
 export type DeriveView = {

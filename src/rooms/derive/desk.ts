@@ -1,0 +1,46 @@
+import { scaleAsked } from '@/core/scale/asked';
+import type { ClassWords } from '@/core/words/class-words';
+import { scaleName } from '@/core/words/say-scale';
+import { deriveWords } from '@/core/words/screen/derive';
+import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
+import { questionWords } from '@/core/words/screen/questions';
+import { readAddress } from '../address/derive/derive-address';
+import { readQuestion } from '../address/derive/read-question';
+import type { Desk } from '../shell/room';
+import { QUESTION_SHARES } from './questions/question-share-list';
+import { questionText } from './questions/question-words';
+import { sentenceName, sentenceText } from './sentence/sentence-words';
+import { SHARES } from './share/share-list';
+
+function text(w: ClassWords, search: string): string {
+  const asked = readQuestion(search);
+  return asked ? questionText(w, asked.question) : sentenceText(w, readAddress(search).sentence);
+}
+
+/** What Derive can say of its sentences: of scales to build, and of the other questions. */
+export const DERIVE_DESK: Desk = {
+  title: (w, search) => {
+    const { sentence } = readAddress(search);
+    const reading = readQuestion(search) ? null : scaleAsked(sentence.tonic, sentence.scale);
+    const about = reading?.ok ? scaleName(w, reading.scale) : text(w, search).replace(/[.?]$/u, '');
+    return deriveWords(w).title(about);
+  },
+  keys: (w, search) => (readQuestion(search) ? questionWords(w).keysSheet : DERIVE_SHEETS.keys),
+  shares: (w, search) =>
+    readQuestion(search)
+      ? { list: QUESTION_SHARES, names: questionWords(w).share }
+      : { list: SHARES, names: DERIVE_SHEETS.share },
+  kept: {
+    text,
+    name: (w, search) =>
+      readQuestion(search) ? text(w, search) : sentenceName(w, readAddress(search).sentence),
+    item: async (w, search, name) => {
+      if (readQuestion(search)) {
+        const { questionItem } = await import('./questions/question-paper');
+        return questionItem(w, search, name);
+      }
+      const { paperItem } = await import('./share/paper');
+      return paperItem(w, { ...readAddress(search).sentence, beside: null }, name, false);
+    },
+  },
+};

@@ -1,0 +1,144 @@
+import { BookmarkPlus, Ellipsis, FileInput, Keyboard, Moon, Share2, SquareLibrary, Sun } from 'lucide-react';
+import { type ReactNode, useEffect, useState } from 'react';
+import { BAR_WORDS as SAY } from '@/core/words/screen/bar';
+import type { SchoolState } from '@/store/school-state';
+import { BarButton } from '@/ui/BarButton';
+import { MenuButton } from '@/ui/menu/MenuButton';
+import type { MenuGroup } from '@/ui/menu/menu';
+import { wanted } from '@/ui/parts/wanted';
+import { ClassMenu } from '@/ui/school/ClassMenu';
+import { useWords } from '@/ui/school/use-class';
+import { PRINT_KEYS, type Shares } from './shares';
+import type { Shell } from './use-shell';
+
+type Props = {
+  readonly shell: Shell;
+  readonly ask: ReactNode;
+  readonly buttons: ReactNode;
+};
+
+/**
+ * The line on top of a room: whose class this is, the ask line, and what can be done with what stands. Every action shows
+ * its key. On a telephone the actions lie in one menu.
+ */
+export function Bar({ shell, ask, buttons }: Props) {
+  const { sheet, light, speech, school, hasWork, actions, said } = shell;
+  const night = light === 'night';
+  const shares = useShares(shell, sheet === 'share' || sheet === 'more');
+  const { state } = school;
+  const list: readonly Action[] = [
+    ...(hasWork
+      ? [{ id: 'keep', label: SAY.keep, hint: 'K', icon: BookmarkPlus, onClick: actions.keep }]
+      : []),
+    {
+      id: 'shelf',
+      label: SAY.shelf(state.data.kept.length),
+      hint: 'L',
+      icon: SquareLibrary,
+      onClick: () => actions.toSheet('shelf'),
+    },
+    { id: 'file', label: SAY.openFile, hint: 'O', icon: FileInput, onClick: actions.chooseFile },
+    {
+      id: 'light',
+      label: night ? SAY.day : SAY.night,
+      hint: 'N',
+      icon: night ? Sun : Moon,
+      onClick: actions.otherLight,
+    },
+    { id: 'keys', label: SAY.keys, hint: '?', icon: Keyboard, onClick: () => actions.toSheet('keys') },
+  ];
+  const pick = (id: string) => {
+    const action = list.find((each) => each.id === id);
+    if (action) action.onClick();
+    else void actions.share(id);
+  };
+  const shareGroups = hasWork ? groupsOf(shares) : [];
+  const items = list.map(({ id, label, hint }) => ({ id, label, hint }));
+  const shareAt = hasWork ? 2 : 1;
+  const button = ({ id, ...each }: Action) => <BarButton key={id} {...each} />;
+  return (
+    <header className="flex items-center gap-1.5 border-b border-rule px-3 py-2 sm:flex-wrap sm:px-6">
+      <ClassMenu group={speech.group} groups={state.data.groups} onChoose={speech.choose} />
+      {ask}
+      <p
+        role="status"
+        className={`max-w-60 text-small font-semibold max-sm:fixed max-sm:bottom-20 max-sm:left-1/2 max-sm:z-20 max-sm:w-max max-sm:-translate-x-1/2 max-sm:rounded-control max-sm:border max-sm:border-rule max-sm:bg-sheet max-sm:px-3 max-sm:py-1.5 max-sm:empty:hidden ${said ? '' : 'min-w-13 max-sm:hidden'}`}
+      >
+        {said || sayState(state)}
+      </p>
+      <div className="hidden sm:contents">
+        {buttons}
+        {list.slice(0, shareAt).map(button)}
+        {hasWork && (
+          <MenuButton
+            open={sheet === 'share'}
+            onOpen={(open) => actions.toSheet(open ? 'share' : null)}
+            align="end"
+            aria-keyshortcuts="X"
+            groups={shareGroups}
+            onPick={pick}
+          >
+            <Share2 className="size-4" aria-hidden="true" />
+            {SAY.share}
+            <kbd className="key" aria-hidden="true">
+              X
+            </kbd>
+          </MenuButton>
+        )}
+        {list.slice(shareAt).map(button)}
+      </div>
+      <MenuButton
+        className="sm:hidden"
+        open={sheet === 'more'}
+        onOpen={(open) => actions.toSheet(open ? 'more' : null)}
+        align="end"
+        aria-label={SAY.more}
+        groups={hasWork && !shareGroups ? null : [{ title: null, items }, ...(shareGroups ?? [])]}
+        onPick={pick}
+      >
+        <Ellipsis className="size-5" aria-hidden="true" />
+      </MenuButton>
+    </header>
+  );
+}
+
+type Action = Parameters<typeof BarButton>[0] & { readonly id: string; readonly hint: string };
+
+/** What the database has confirmed, in a word; problems are told in full elsewhere. */
+function sayState({ saving, status, waiting }: SchoolState): string {
+  if (typeof saving === 'object') return waiting > 0 ? SAY.states.notSaved : '';
+  if (saving === 'saving') return SAY.states.saving;
+  return status === 'opening' ? SAY.states.opening : SAY.states.saved;
+}
+
+/** What can be shared of what stands, loaded when somebody asks for it. */
+function useShares({ room, search }: Shell, asked: boolean): Shares | null {
+  const w = useWords();
+  const [shares, setShares] = useState<Shares | null>(null);
+  useEffect(() => {
+    if (!asked) return;
+    let stale = false;
+    void wanted('share', room.desk).then((desk) => {
+      if (!stale) setShares(desk.shares?.(w, search) ?? null);
+    });
+    return () => {
+      stale = true;
+    };
+  }, [asked, room, w, search]);
+  return shares;
+}
+
+function groupsOf(shares: Shares | null): readonly MenuGroup[] | null {
+  if (!shares) return null;
+  const { list, names } = shares;
+  const { copies, prints, files } = SAY.shareTitles;
+  const group = (title: string, ids: readonly string[]): MenuGroup => ({
+    title,
+    items: ids.map((id) => ({
+      id,
+      label: names[id] ?? id,
+      ...(PRINT_KEYS[id] ? { hint: PRINT_KEYS[id] } : {}),
+    })),
+  });
+  return [group(copies, list.copies), group(prints, list.prints), group(files, list.files)];
+}

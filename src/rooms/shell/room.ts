@@ -1,0 +1,59 @@
+import type { LucideIcon } from 'lucide-react';
+import type { AskPlace } from '@/core/ask/reading';
+import type { ClassWords } from '@/core/words/class-words';
+import type { PaperItem } from '@/ui/paper/Paper';
+import type { Shares } from './shares';
+
+/** Every key of a room, as they are listed in it. */
+export type KeyHelp = {
+  readonly title: string;
+  readonly summary: string;
+  readonly list: readonly { readonly keys: string; readonly does: string }[];
+};
+
+/** What a room can say of a sentence of its own, at any time and in any class; loaded when it is wanted. */
+export type Desk = {
+  /** What the window is called while the sentence stands. */
+  readonly title: (w: ClassWords, search: string) => string;
+  /** The keys that work while the sentence stands. */
+  readonly keys: (w: ClassWords, search: string) => KeyHelp;
+  /** What can be copied, printed and saved of it. */
+  readonly shares: ((w: ClassWords, search: string) => Shares) | null;
+  /** How it stands on the shelf, and on paper; null where nothing of the room is kept. */
+  readonly kept: KeptSentences | null;
+};
+
+export type KeptSentences = {
+  /** The whole sentence in the words of the class. */
+  readonly text: (w: ClassWords, search: string) => string;
+  /** What it is called when it is kept. */
+  readonly name: (w: ClassWords, search: string) => string;
+  /** Its part of a handout. */
+  readonly item: (w: ClassWords, search: string, name: string) => Promise<PaperItem>;
+};
+
+/** A room of the house: everything that stands round it, its shelf and its ask line read what they need from here. */
+export type Room = {
+  readonly path: `/${string}`;
+  /** Its name on the rail, and what it is for. */
+  readonly name: string;
+  readonly about: string;
+  readonly icon: LucideIcon;
+  /** The places in it that can be asked for by name. */
+  readonly places: Readonly<Partial<Record<AskPlace, string>>>;
+  /** Views of it that tests and pictures go through; the first is the room as it opens. */
+  readonly examples: readonly string[];
+  readonly desk: () => Promise<Desk>;
+};
+
+/** The room an address lies in, or null where none of these has it. */
+export function roomAt(rooms: readonly Room[], address: string): Room | null {
+  const path = address.split(/[?#]/u, 1)[0];
+  return rooms.find((room) => room.path === path) ?? null;
+}
+
+/** The query of an address, with its question mark; empty where it has none. */
+export function searchOf(address: string): string {
+  const at = address.indexOf('?');
+  return at < 0 ? '' : address.slice(at);
+}

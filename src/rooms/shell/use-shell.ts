@@ -1,0 +1,136 @@
+import { useMemo, useRef, useState } from 'react';
+import type { ClassWords } from '@/core/words/class-words';
+import { BAR_WORDS } from '@/core/words/screen/bar';
+import { keeping, newKept } from '@/store/shelf';
+import { type KeyActions, useKeys } from '@/ui/keys/use-keys';
+import { SINGLE_KEYS, useLight, useSetting } from '@/ui/keys/use-setting';
+import { newId } from '@/ui/new-id';
+import type { PaperSheet } from '@/ui/paper/Paper';
+import { wanted } from '@/ui/parts/wanted';
+import { type ClassHandle, useClass } from '@/ui/school/use-class';
+import { type SchoolHandle, useSchool } from '@/ui/school/use-school';
+import { useSteady } from '@/ui/use-steady';
+import type { Room } from './room';
+import { sayShared } from './say-shared';
+import type { Shared } from './share-as';
+import { useHead } from './use-head';
+
+/** A sentence that can be kept: its name on the shelf and its address with its room. */
+export type Keepable = { readonly name: string; readonly address: string };
+
+/** Whose school this is, which class is in hand, and how it speaks. */
+export type Here = { readonly school: SchoolHandle; readonly speech: ClassHandle; readonly w: ClassWords };
+
+export function useHere(): Here {
+  const school = useSchool();
+  const speech = useClass(school.state);
+  return { school, speech, w: speech.words };
+}
+
+type Given<Way extends string> = {
+  readonly room: Room;
+  readonly here: Here;
+  /** The query of what stands. */
+  readonly search: string;
+  /** What would be kept and shared; null where the room has nothing of the kind. */
+  readonly work: {
+    readonly current: () => Keepable;
+    /** The sheet that stands for what is shown; `blank` for a class to fill in. */
+    readonly paper: (head: string, blank: boolean) => Promise<PaperSheet>;
+    /** Ways of sharing are those of the room's desk. */
+    readonly share: (way: Way) => Promise<Shared>;
+  } | null;
+  /** Keys of the room beside those of every room. */
+  readonly keys: KeyActions;
+};
+
+export type Sheet = 'shelf' | 'keys' | 'share' | 'more' | null;
+
+type Small = {
+  readonly head: string;
+  readonly toSheet: (sheet: Sheet) => void;
+  readonly tell: (text: string) => void;
+  readonly setPaper: (paper: PaperSheet | null) => void;
+};
+
+/** What is done with the work that stands: kept, printed, shared, taken back. */
+function useWork<Way extends string>(
+  { room, here, search, work }: Given<Way>,
+  { head, toSheet, tell, setPaper }: Small,
+) {
+  const { school, w } = here;
+  const print = async (blank: boolean) => {
+    if (work) setPaper(await wanted('paper', () => work.paper(head, blank)));
+  };
+  return useSteady({
+    tell,
+    toSheet,
+    print: () => print(false),
+    printBlank: () => print(true),
+    printSheet: (sheet: PaperSheet) => setPaper(sheet),
+    printed: () => setPaper(null),
+    closeSheet: () => toSheet(null),
+    keep: async () => {
+      if (!work) return;
+      const kept = newKept(newId(), work.current());
+      const saved = await school.change((data, now) => keeping(data, [kept], now));
+      tell(saved ? BAR_WORDS.told.kept : BAR_WORDS.told.notKept);
+    },
+    undo: async () => {
+      const undone = await school.undo();
+      const { SHELF_WORDS } = await wanted('shelf', () => import('@/core/words/screen/shelf'));
+      tell(undone ? SHELF_WORDS.undone(undone) : BAR_WORDS.told.nothing);
+    },
+    share: async (id: string) => {
+      if (!work) return;
+      if (id === 'print' || id === 'printBlank') return print(id === 'printBlank');
+      const shared = await wanted('share', () => work.share(id as Way));
+      const desk = await wanted('share', room.desk);
+      tell(sayShared(shared, desk.shares?.(w, search).names[id] ?? ''));
+    },
+  });
+}
+
+/** What every room has about it: keeping, the shelf, sharing, printing, files, light, undo and keys. */
+export function useShell<Way extends string>(given: Given<Way>) {
+  const { room, here, search, work, keys } = given;
+  const { speech, school } = here;
+  const [sheet, toSheet] = useState<Sheet>(null);
+  const [said, tell] = useState('');
+  const [paper, setPaper] = useState<PaperSheet | null>(null);
+  const [choosing, setChoosing] = useState(false);
+  const [light, otherLight] = useLight();
+  const [single, setSingle] = useSetting('moon-step:single-keys', SINGLE_KEYS);
+  const head = useHead(speech.group?.name ?? null);
+  const chooser = useRef<HTMLInputElement>(null);
+  const done = useWork(given, { head, toSheet, tell, setPaper });
+  const other = useSteady({
+    otherLight,
+    onSingle: (on: boolean) => setSingle(on ? 'on' : 'off'),
+    chooseFile: () => (chooser.current ? chooser.current.click() : setChoosing(true)),
+    chosen: () => setChoosing(false),
+  });
+  const actions = useMemo(() => ({ ...done, ...other }), [done, other]);
+  const withWork: KeyActions = {
+    k: actions.keep,
+    x: () => toSheet('share'),
+    p: actions.print,
+    'mod+p': actions.print,
+  };
+  useKeys(
+    {
+      ...(work ? withWork : {}),
+      l: () => toSheet('shelf'),
+      o: actions.chooseFile,
+      n: otherLight,
+      'mod+z': actions.undo,
+      '?': () => toSheet('keys'),
+      ...keys,
+    },
+    single === 'on',
+  );
+  const standing = { room, search, speech, school, head, hasWork: work !== null };
+  return { ...standing, sheet, said, paper, choosing, chooser, light, single: single === 'on', actions };
+}
+
+export type Shell = ReturnType<typeof useShell>;

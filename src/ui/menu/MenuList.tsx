@@ -1,0 +1,95 @@
+import { Check } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { Fragment, type RefObject, useRef } from 'react';
+import type { MenuGroup, MenuItem } from './menu';
+
+type Props = {
+  /** The button the menu hangs on. */
+  readonly anchor: RefObject<HTMLElement | null>;
+  readonly align: 'start' | 'end';
+  readonly groups: readonly MenuGroup[];
+  readonly onPick: (id: string) => void;
+  readonly onClose: () => void;
+};
+
+const ITEM =
+  'flex cursor-pointer items-center gap-2 rounded-control px-2 py-1.5 outline-none data-highlighted:bg-now';
+
+/** An open menu under its button. It is shown by being there, and put away by its owner. */
+export function MenuList({ anchor, align, groups, onPick, onClose }: Props) {
+  const checks = groups.some(({ items }) => items.some(({ now }) => now !== undefined));
+  const left = useRef(false);
+  return (
+    <DropdownMenu.Root open modal={false} onOpenChange={(open) => !open && onClose()}>
+      {/* The menu hangs on its button; what stands for it here only gives the place. */}
+      <DropdownMenu.Trigger asChild>
+        <span className="pointer-events-none absolute inset-0" aria-hidden="true" tabIndex={-1} />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Content
+        align={align}
+        sideOffset={6}
+        collisionPadding={8}
+        className="card z-20 max-h-[85dvh] min-w-56 overflow-y-auto p-2 shadow-lg"
+        aria-labelledby={anchor.current?.id || undefined}
+        // A press on the button closes the menu by itself.
+        onInteractOutside={(event) => {
+          if (event.target instanceof Node && anchor.current?.contains(event.target)) event.preventDefault();
+          else left.current = true;
+        }}
+        onCloseAutoFocus={(event) => {
+          event.preventDefault();
+          if (!left.current) anchor.current?.focus();
+        }}
+      >
+        {groups
+          .filter(({ items }) => items.length > 0)
+          .map(({ title, items }, index) => (
+            <Fragment key={title ?? index}>
+              {index > 0 && title === null && (
+                <DropdownMenu.Separator className="my-1 border-t border-rule" />
+              )}
+              <DropdownMenu.Group>
+                {title !== null && (
+                  <DropdownMenu.Label className="px-2 pt-1.5 pb-0.5 text-small text-quiet">
+                    {title}
+                  </DropdownMenu.Label>
+                )}
+                {items.map((item) => (
+                  <Line key={item.id} item={item} checks={checks} onPick={onPick} />
+                ))}
+              </DropdownMenu.Group>
+            </Fragment>
+          ))}
+      </DropdownMenu.Content>
+    </DropdownMenu.Root>
+  );
+}
+
+type LineProps = {
+  readonly item: MenuItem;
+  readonly checks: boolean;
+  readonly onPick: (id: string) => void;
+};
+
+function Line({ item: { id, label, hint, now, href }, checks, onPick }: LineProps) {
+  const content = (
+    <>
+      {checks && <Check className={`size-4 ${now ? '' : 'invisible'}`} aria-hidden="true" />}
+      <span className="grow">{label}</span>
+      {hint && (
+        <kbd className="key" aria-hidden="true">
+          {hint}
+        </kbd>
+      )}
+    </>
+  );
+  return href === undefined ? (
+    <DropdownMenu.Item className={ITEM} onSelect={() => onPick(id)}>
+      {content}
+    </DropdownMenu.Item>
+  ) : (
+    <DropdownMenu.Item className={ITEM} asChild>
+      <a href={href}>{content}</a>
+    </DropdownMenu.Item>
+  );
+}
