@@ -23,8 +23,13 @@ export async function createApp({ folder, endpoints, school }) {
 
   const server = createServer({ maxHeaderSize: MOST_HEADER }, (request, response) => {
     for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
-    const path = pathOf(request.url ?? '/');
-    if (path === null) {
+    const address = addressOf(request.url ?? '/');
+    if (!METHODS.has(request.method ?? '')) {
+      response.setHeader('Allow', 'GET, HEAD, POST');
+      refuse(response, 405, `${request.method} is not a method that is answered here.`, request.url);
+      return;
+    }
+    if (address === null) {
       refuse(
         response,
         400,
@@ -33,11 +38,12 @@ export async function createApp({ folder, endpoints, school }) {
       );
       return;
     }
+    const { path, query } = address;
+    // The endpoints read the address as it was understood here.
+    request.url = address.written;
     if (path.length > 1 && path.endsWith('/')) {
-      const query = (request.url ?? '').split('?')[1];
-      // Two slashes at the start would name another host.
       const target = `/${path.replace(/^\/+|\/+$/gu, '')}`;
-      response.writeHead(308, { Location: encodeURI(target) + (query ? `?${query}` : '') }).end();
+      response.writeHead(308, { Location: encodeURI(target) + query }).end();
       return;
     }
     if (path === '/school.json') {
@@ -59,19 +65,15 @@ export async function createApp({ folder, endpoints, school }) {
     }
   });
   server.on('clientError', (error, socket) => {
-    if (!socket.writable) return;
-    const [status, title, detail] =
-      'code' in error && error.code === 'HPE_HEADER_OVERFLOW'
-        ? [
-            431,
-            'Request Header Fields Too Large',
-            `Address and headers may hold ${MOST_HEADER} bytes together.`,
-          ]
-        : [400, 'Bad Request', 'The request is not HTTP that can be read.'];
-    const body = problemText(Number(status), String(detail));
-    socket.end(
-      `HTTP/1.1 ${status} ${title}\r\nContent-Type: application/problem+json\r\nContent-Length: ${Buffer.byteLength(body)}\r\nConnection: close\r\n\r\n${body}`,
-    );
+    const code = 'code' in error ? String(error.code) : '';
+    const [status, title, detail] = UNREADABLE[code] ?? [
+      400,
+      'Bad Request',
+      'The request is not HTTP that can be read.',
+    ];
+    if (socket.writable) socket.end(unreadable(status, title, detail, headers));
+    // Whoever does not read the answer is not waited for.
+    setTimeout(() => socket.destroy(), 1000).unref();
   });
   return server;
 }
@@ -84,13 +86,53 @@ function isEndpoint(path) {
   return path === '/api' || path.startsWith('/api/');
 }
 
+/** What is answered, if only by saying that it is not for this address; anything else never reaches an endpoint. */
+const METHODS = new Set(['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS']);
+
 /**
- * The path of a request, decoded, or null where it cannot be.
- * @param {string} url
+ * Requests that never were one, by the parser's own names for them.
+ * @type {Readonly<Record<string, readonly [number, string, string] | undefined>>}
  */
-function pathOf(url) {
+const UNREADABLE = Object.assign(Object.create(null), {
+  HPE_HEADER_OVERFLOW: [
+    431,
+    'Request Header Fields Too Large',
+    `Address and headers may hold ${MOST_HEADER} bytes together.`,
+  ],
+  ERR_HTTP_REQUEST_TIMEOUT: [408, 'Request Timeout', 'The request did not come to its end in time.'],
+});
+
+/**
+ * An answer to what could not be read as a request, written by hand since there is no response to write it.
+ *
+ * @param {number} status
+ * @param {string} title
+ * @param {string} detail
+ * @param {Readonly<Record<string, string>>} headers
+ */
+function unreadable(status, title, detail, headers) {
+  const body = problemText(status, detail);
+  const lines = [
+    `HTTP/1.1 ${status} ${title}`,
+    ...Object.entries(headers).map(([name, value]) => `${name}: ${value}`),
+    'Content-Type: application/problem+json',
+    `Content-Length: ${Buffer.byteLength(body)}`,
+    'Connection: close',
+  ];
+  return `${lines.join('\r\n')}\r\n\r\n${body}`;
+}
+
+/**
+ * The address of a request, its dots walked and its path decoded; null where it cannot be read.
+ *
+ * @param {string} url
+ * @returns {{ path: string, query: string, written: string } | null}
+ */
+function addressOf(url) {
   try {
-    return decodeURIComponent(url.split('?')[0] ?? '/');
+    // Two slashes at the start would name another host.
+    const { pathname, search } = new URL(url.replace(/^\/+/u, '/'), 'http://here');
+    return { path: decodeURIComponent(pathname), query: search, written: pathname + search };
   } catch {
     return null;
   }

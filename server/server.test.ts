@@ -1,5 +1,5 @@
 import { mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
-import type { AddressInfo } from 'node:net';
+import { type AddressInfo, connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -35,6 +35,22 @@ afterAll(async () => {
 const get = (path: string, headers: Record<string, string> = {}, method = 'GET') =>
   fetch(address + path, { headers, method, redirect: 'manual' });
 
+/** What comes back for a request line that no client would send. */
+function raw(line: string): Promise<string> {
+  return new Promise((resolve, reject) => {
+    const { hostname, port } = new URL(address);
+    const socket = connect(Number(port), hostname, () => {
+      socket.write(`${line}\r\nHost: here\r\nConnection: close\r\n\r\n`);
+    });
+    let answer = '';
+    socket.on('data', (part) => {
+      answer += String(part);
+    });
+    socket.on('end', () => resolve(answer));
+    socket.on('error', reject);
+  });
+}
+
 describe('the server', () => {
   it('serves pages without their ending, for the school it was started with', async () => {
     for (const path of ['/', '/derive', '/derive?tonic=C']) {
@@ -61,6 +77,33 @@ describe('the server', () => {
     expect(
       (await get('/derive', { 'Accept-Encoding': 'identity' })).headers.get('content-encoding'),
     ).toBeNull();
+  });
+
+  it('takes a coding with the weight 0 for refused, and a star for the others', async () => {
+    const coding = async (accepted: string) =>
+      (await get('/derive', { 'Accept-Encoding': accepted })).headers.get('content-encoding');
+    expect(await coding('br;q=0, gzip')).toBe('gzip');
+    expect(await coding('br;q=0, gzip;q=0')).toBeNull();
+    expect(await coding('*;q=0.5')).toBe('br');
+    expect(await coding('brotli')).toBeNull();
+  });
+
+  it('walks the dots of an address before it looks, and answers no method it does not know', async () => {
+    expect(await raw('GET /api/../derive HTTP/1.1')).toMatch(/^HTTP\/1.1 200/u);
+    expect(await raw('GET /api/%2e%2e/derive HTTP/1.1')).toMatch(/^HTTP\/1.1 200/u);
+    expect(await raw('GET /../../server/app.mjs HTTP/1.1')).toMatch(/^HTTP\/1.1 404/u);
+    expect(await raw('GET //evil.example/ HTTP/1.1')).toContain('Location: /evil.example');
+    for (const method of ['TRACE', 'SEARCH', 'PROPFIND'])
+      expect(await raw(`${method} /api/v1/scale HTTP/1.1`)).toMatch(/^HTTP\/1.1 405/u);
+  });
+
+  it('answers what is no HTTP with a document and the same headers, and lets go of it', async () => {
+    for (const sent of ['NONSENSE', `GET /${'x'.repeat(70_000)} HTTP/1.1`]) {
+      const answer = await raw(sent);
+      expect(answer).toMatch(/^HTTP\/1.1 4\d\d/u);
+      expect(answer).toContain('Content-Security-Policy: ');
+      expect(answer).toContain('X-Content-Type-Options: nosniff');
+    }
   });
 
   it('sends a trailing slash to the page, on this host only', async () => {

@@ -83,6 +83,23 @@ async function packed(plain, extension, served) {
 }
 
 /**
+ * Which codings an Accept-Encoding header takes (RFC 9110, 12.5.3): a weight of 0 refuses one.
+ *
+ * @param {string} header
+ * @returns {(coding: string) => boolean}
+ */
+function acceptedCodings(header) {
+  const weights = new Map(
+    header.split(',').map((each) => {
+      const [name = '', ...options] = each.split(';').map((part) => part.trim().toLowerCase());
+      const weight = options.find((option) => option.startsWith('q='))?.slice(2);
+      return /** @type {const} */ ([name, weight === undefined ? 1 : Number(weight)]);
+    }),
+  );
+  return (coding) => (weights.get(coding) ?? weights.get('*') ?? 0) > 0;
+}
+
+/**
  * Answers a request with a file: not changed, compressed as the browser allows, hashed files for a year.
  *
  * @param {import('node:http').IncomingMessage} request
@@ -97,11 +114,11 @@ export function sendFile(request, response, file) {
     response.writeHead(304).end();
     return;
   }
-  const accepted = String(request.headers['accept-encoding'] ?? '');
+  const accepts = acceptedCodings(String(request.headers['accept-encoding'] ?? ''));
   const [coding, body] =
-    file.br && /\bbr\b/u.test(accepted)
+    file.br && accepts('br')
       ? ['br', file.br]
-      : file.gz && /\bgzip\b/u.test(accepted)
+      : file.gz && accepts('gzip')
         ? ['gzip', file.gz]
         : [null, file.plain];
   if (coding) response.setHeader('Content-Encoding', coding);

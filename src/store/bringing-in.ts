@@ -1,4 +1,5 @@
 import { type Change, type Edit, edit } from './change';
+import { same } from './same';
 import { type Records, type SchoolData, TABLES, type TableName } from './school-data';
 
 /** What becomes of one record. `kept-here`: the one here is newer and stays. */
@@ -12,20 +13,6 @@ export const BRING_WAYS = ['merge', 'replace'] as const;
 export type BringWay = (typeof BRING_WAYS)[number];
 
 type Comparable = { readonly id: string; readonly changedAt: string };
-
-function same(one: unknown, other: unknown): boolean {
-  return JSON.stringify(sorted(one)) === JSON.stringify(sorted(other));
-}
-
-/** A record with its fields in one order, so that files written elsewhere compare alike. */
-function sorted(value: unknown): unknown {
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
-  return Object.fromEntries(
-    Object.entries(value)
-      .sort(([a], [b]) => (a < b ? -1 : 1))
-      .map(([name, each]) => [name, sorted(each)]),
-  );
-}
 
 /** The later changed of two records stays when both are there; at one time, the one that is here. */
 function fate(here: Comparable | undefined, there: Comparable, way: BringWay): Fate {

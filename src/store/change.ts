@@ -1,3 +1,4 @@
+import { same } from './same';
 import { inOrder, NO_DATA, type Records, type SchoolData, TABLES, type TableName } from './school-data';
 
 /** What a change was, for the word that takes it back. */
@@ -32,8 +33,6 @@ export type Edit = {
 /** One change of the school's records as a value: it can be applied, inverted, stored and joined with the next. */
 export type Change = { readonly says: ChangeWord; readonly edits: readonly Edit[] };
 
-const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
-
 type Fields = Readonly<Record<string, unknown>>;
 
 const hasFields = (value: unknown): value is Fields =>
@@ -43,7 +42,7 @@ const hasFields = (value: unknown): value is Fields =>
  * What stands, with the fields changed in which `after` differs from `before`; fields within fields are told apart too.
  * The same object where nothing differs. So two windows that write in one record lose nothing of each other.
  */
-export function merged<Stood extends object>(stands: Stood, before: object, after: object): Stood {
+function merged<Stood extends object>(stands: Stood, before: object, after: object): Stood {
   const [from, to, now] = [before as Fields, after as Fields, stands as Fields];
   const changes = Object.keys({ ...from, ...to }).flatMap((name): (readonly [string, unknown])[] => {
     if (same(from[name], to[name])) return [];

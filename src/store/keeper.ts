@@ -112,6 +112,8 @@ class SchoolKeeper implements Keeper {
   }
 
   #take(shown: Change | null, write: Waiting['write']): Promise<boolean> {
+    // What is read only takes nothing; what waited before it was known goes on waiting.
+    if (this.#base.problem?.code === 'store-newer') return Promise.resolve(false);
     return new Promise((answer) => {
       this.#row = [...this.#row, { shown, write, answer }];
       // What was refused was said; here is something new.

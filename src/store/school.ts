@@ -5,6 +5,7 @@ import { LAYOUT, type MoonStepDatabase, type Past } from './database';
 import { erase } from './erase';
 import { storeProblem } from './problem';
 import { RECORD_KINDS, readTable } from './read-table';
+import { same } from './same';
 import { NO_DATA, type SchoolData, TABLES, type TableName } from './school-data';
 import { type SchoolRecords, UNKNOWN_RECORDS } from './school-state';
 
@@ -116,7 +117,7 @@ async function stands(database: MoonStepDatabase, { edits }: Change): Promise<bo
     } else {
       // Other fields may have been written since; when it was changed is no matter of its own.
       const again = { ...written<object>(now, { before, after }), changedAt: null };
-      if (JSON.stringify(again) !== JSON.stringify({ ...now, changedAt: null })) return false;
+      if (!same(again, { ...now, changedAt: null })) return false;
     }
   }
   return true;
@@ -192,10 +193,16 @@ export function openSchool(database: MoonStepDatabase): SchoolStore {
       let undone: Undone = null;
       const answer = await writing(async () => {
         undone = await takeBack(database);
+        set(await readAll(database));
       });
       return { ...answer, undone };
     },
-    erase: (person) => writing(() => erase(database, person)),
+    erase: (person) =>
+      writing(async () => {
+        await erase(database, person);
+        // What is saved as a file from now on holds nothing of them.
+        set(await readAll(database));
+      }),
     backedUp: (at) =>
       writing(() =>
         marks.bulkPut([

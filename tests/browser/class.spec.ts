@@ -1,4 +1,4 @@
-import { expect, isLive, OWN_SCHOOL, test } from './room';
+import { expect, isLive, isSaved, OWN_SCHOOL, test } from './room';
 
 test('the first five minutes: an own, empty school, two questions, three lines, and the first derivation', async ({
   page,
@@ -142,6 +142,7 @@ test('a class is copied, renamed, deleted and brought back after a reload', asyn
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Saturday choir uses');
   await page.getByRole('button', { name: 'Delete this class' }).click();
   await expect(classRoom.told).toHaveText('Saturday choir was deleted. Ctrl Z brings it back.');
+  await isSaved(page);
   await page.reload();
   await isLive(page);
   await expect(page.getByRole('button', { name: 'Undo deleting the class' })).toBeEnabled();

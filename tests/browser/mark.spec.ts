@@ -1,4 +1,4 @@
-import { expect, giveFile, isLive, OWN_SCHOOL, test } from './room';
+import { expect, giveFile, isLive, isSaved, OWN_SCHOOL, test } from './room';
 
 test('an answer is typed, explained with its habit, and the next one follows', async ({ page, mark }) => {
   await mark.open('?kind=scale&tonic=B&scale=harmonic-minor&who=Ines%2C+question+3', OWN_SCHOOL);
@@ -33,6 +33,7 @@ test('an answer is typed, explained with its habit, and the next one follows', a
   await expect(mark.pile).toContainText('1 of 2 right');
   await mark.pile.getByRole('link', { name: 'Open Ines, question 3' }).click();
   await expect(mark.field).toHaveValue('B C♯ D E F♯ G♯ A♯ B');
+  await isSaved(page);
   await page.reload();
   await isLive(page);
   await expect(mark.field).toHaveValue('B C♯ D E F♯ G♯ A♯ B');
@@ -46,6 +47,7 @@ test('what cannot be read stays in the field with the reason, also after a reloa
   await mark.open('?kind=scale&tonic=F&scale=major');
   await mark.field.fill('F G A H C');
   await expect(page.getByRole('alert')).toContainText("'H' is not a note name here");
+  await isSaved(page);
   await page.reload();
   await isLive(page);
   await expect(mark.field).toHaveValue('F G A H C');
@@ -226,6 +228,7 @@ test('a habit overruled is remembered for the same answer of another student, an
   await comment.press('Enter');
   await mark.checks.getByRole('checkbox', { name: 'The student corrected it' }).check();
   await expect(mark.checks.getByRole('checkbox')).toBeChecked();
+  await isSaved(page);
   await page.reload();
   await isLive(page);
   await expect(mark.marks).toHaveText('6½ of 8');
@@ -338,6 +341,7 @@ test('an answer comes from a MusicXML file', async ({ page, mark }) => {
     page,
     'homework.musicxml',
     `<?xml version="1.0"?><score-partwise version="4.0"><part-list><score-part id="P1"><part-name>Tove</part-name></score-part></part-list><part id="P1"><measure number="1"><attributes><divisions>1</divisions></attributes>${notes.join('')}</measure></part></score-partwise>`,
+    'A file with the answer',
   );
   await expect(mark.field).toHaveValue('D E F G A B♭ C D');
   await expect(mark.habit).toContainText('Left the 7th as the signature has it');

@@ -2,7 +2,7 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { cp, mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test } from './room';
+import { expect, isSaved, test } from './room';
 
 const ROOT = join(import.meta.dirname, '../..');
 
@@ -72,6 +72,7 @@ test('with the server gone it opens, derives, keeps, reads a file and prints', a
       buffer: Buffer.from('D major\n'),
     });
     await expect(page.getByRole('dialog')).toContainText('One scale was found.');
+    await isSaved(page);
     await page.reload();
     await expect(page.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();
     const fonts = await page.evaluate(() =>

@@ -203,20 +203,6 @@ test('Enter pressed before the ask line has its answers is not lost', async ({ p
   await expect(line).toHaveValue('');
 });
 
-test('what is typed before the ask line is there is not lost, and is no key of the room', async ({
-  page,
-  room,
-}) => {
-  const letThrough = await heldBack(page, '**/AskLine*.js');
-  await room.open();
-  await page.keyboard.press('/');
-  await expect(page.getByRole('textbox', { name: 'Ask line' })).toBeFocused();
-  await page.keyboard.type('signature of E major');
-  await page.keyboard.press('Enter');
-  letThrough();
-  await expect(room.sentence).toHaveText('Write the signature of E major, in the treble clef.');
-});
-
 test('a question is kept on the shelf, found there, and taken back', async ({ page, room }) => {
   await room.open('/derive?question=key&fifths=-3');
   await page.keyboard.press('k');

@@ -8,6 +8,11 @@ export async function isLive(page: Page): Promise<void> {
   await expect(page.locator('[data-live=yes]')).toBeVisible();
 }
 
+/** Waits until the database has confirmed everything that was done on the page. */
+export async function isSaved(page: Page): Promise<void> {
+  await expect(page.locator('[data-saving=saved]')).toBeVisible();
+}
+
 /** The Derive room as a user meets it: by roles and names. */
 class DeriveRoom {
   constructor(readonly page: Page) {}
@@ -182,9 +187,14 @@ export async function heldBack(page: Page, addresses: string): Promise<() => voi
 }
 
 /** Gives the page a file as if it were chosen by hand. */
-export async function giveFile(page: Page, name: string, content: string | Uint8Array): Promise<void> {
+export async function giveFile(
+  page: Page,
+  name: string,
+  content: string | Uint8Array,
+  label = 'Open',
+): Promise<void> {
   await page
-    .locator('input[type=file]')
+    .locator(`input[type=file][aria-label='${label}']`)
     .setInputFiles({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(content) });
 }
 

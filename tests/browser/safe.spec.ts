@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { CHROMIUM } from '../../scripts/browser.mjs';
-import { expect, giveFile, isLive, OWN_SCHOOL, savedBy, test } from './room';
+import { expect, giveFile, isLive, isSaved, OWN_SCHOOL, savedBy, test } from './room';
 
 test('a browser killed right after ‘Saved’ has everything when it opens again', async () => {
   const profile = await mkdtemp(join(tmpdir(), 'moon-step-profile-'));
@@ -71,6 +71,7 @@ test('one backup file carries a school into another browser profile, with a prev
   await expect(other.getByRole('button', { name: 'Shelf (9)' })).toBeVisible();
   await expect(other.getByRole('banner')).toContainText('Tuesday theory');
 
+  await isSaved(other);
   await other.reload();
   await isLive(other);
   await expect(other.getByRole('button', { name: 'Shelf (9)' })).toBeVisible();
@@ -104,6 +105,7 @@ test('a part is saved alone, and the demo school is cleared and brought back', a
   await page.getByRole('button', { name: 'Clear the demo school' }).click();
   await expect(classRoom.told).toHaveText('Cleared. Ctrl Z brings everything back.');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Backup and storage');
+  await isSaved(page);
   await page.reload();
   await isLive(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Backup and storage');
@@ -198,6 +200,7 @@ test('a database of a newer version is read only, and stays as it is', async ({ 
   await room.open(`${OWN_SCHOOL}/derive`);
   await page.keyboard.press('k');
   await expect(page.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();
+  await isSaved(page);
   // A page of the same origin that opens no records; browsers ask for its icon.
   await page.route('**/favicon.ico', (route) => route.fulfill({ status: 204 }));
   await page.goto(`${OWN_SCHOOL}/moon-step.svg`);

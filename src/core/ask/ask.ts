@@ -1,5 +1,6 @@
 import { readDrawn } from '../identify/drawn-signature';
 import { MOST_NOTES } from '../identify/scale-name';
+import { known } from '../known';
 import { noteNamed } from '../note/parse';
 import type { SpelledNote } from '../note/spelled';
 import { isTyped, scaleAsked } from '../scale/asked';
@@ -7,7 +8,7 @@ import { SCALE_IDS } from '../scale/pattern';
 import { TONICS } from '../scale/tonic';
 import type { ClassWords } from '../words/class-words';
 import { readNotes } from '../words/read-notes';
-import { known, METHOD_LEXICON, PLACE_LEXICON } from './lexicon';
+import { METHOD_LEXICON, PLACE_LEXICON } from './lexicon';
 import { orbitReadings, unspelledChord } from './orbit-phrase';
 import type { Asked, AskProblem, AskReading } from './reading';
 import { relationReadings } from './relation-phrase';

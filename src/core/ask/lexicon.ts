@@ -54,11 +54,6 @@ export const SCALE_LEXICON: Readonly<Record<string, ScaleWord>> = {
   pentachord: 'pentachord',
 };
 
-/** A word looked up in a table; words that every object has, such as `constructor`, are none of it. */
-export function known<Value>(table: Readonly<Record<string, Value>>, word: string): Value | undefined {
-  return Object.hasOwn(table, word) ? table[word] : undefined;
-}
-
 /** Words that choose how a scale is written or worked out. */
 export const OPTION_LEXICON: Readonly<Record<string, AskOptions>> = {
   up: { direction: 'up' },

@@ -1,9 +1,9 @@
+import { known } from '../known';
 import { scaleAsked } from '../scale/asked';
 import { PATTERNS, type ScaleId } from '../scale/pattern';
 import { type Relation, relatedKeys } from '../scale/related';
 import { parentOf } from '../scale/tonic';
 import type { ClassWords } from '../words/class-words';
-import { known } from './lexicon';
 import type { AskReading, AskRelated } from './reading';
 import { type ScalePhrase, scalePhrases } from './scale-phrase';
 

@@ -1,10 +1,11 @@
+import { known } from '../known';
 import type { SpelledNote } from '../note/spelled';
 import type { AskedScale } from '../scale/asked';
 import { askedFrom, scaleAsked } from '../scale/asked';
 import type { ScaleId } from '../scale/pattern';
 import { readTypedSteps } from '../scale/typed-steps';
 import type { ClassWords } from '../words/class-words';
-import { FILLERS, known, METHOD_LEXICON, OPTION_LEXICON, SCALE_LEXICON, type ScaleWord } from './lexicon';
+import { FILLERS, METHOD_LEXICON, OPTION_LEXICON, SCALE_LEXICON, type ScaleWord } from './lexicon';
 import type { AskKey, AskOptions } from './reading';
 import { notesAt } from './words-of-line';
 

@@ -1,9 +1,10 @@
+import { known } from '../known';
 import { type Fifths, fifths } from '../note/spelled';
 import type { Mode } from '../scale/mode';
 import { PATTERNS } from '../scale/pattern';
 import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
 import type { ClassWords } from '../words/class-words';
-import { known, NUMBER_LEXICON, SCALE_LEXICON } from './lexicon';
+import { NUMBER_LEXICON, SCALE_LEXICON } from './lexicon';
 import type { AskProblem } from './reading';
 import { notesAt } from './words-of-line';
 

@@ -1,3 +1,4 @@
+import { known } from '../known';
 import type { Mode } from './mode';
 
 /** The seven-note scales, by the id that addresses, files and the API use. */
@@ -94,7 +95,7 @@ export const WHOLE_OF: Partial<Readonly<Record<ScaleId, ScaleId>>> = {
 
 /** The named scale an id or alias stands for, or null. */
 export function scaleIdFrom(read: string): ScaleId | null {
-  return NAMED_SCALE_IDS.find((id) => id === read) ?? SCALE_ALIASES[read] ?? null;
+  return NAMED_SCALE_IDS.find((id) => id === read) ?? known(SCALE_ALIASES, read) ?? null;
 }
 
 /** The named scale that rises and falls by these steps, or null. */

@@ -177,5 +177,5 @@ export function hasSevenSteps({ rising }: Pick<Scale, 'rising'>): boolean {
 
 /** Whether a scale is a part of one that stops before its octave: a tetrachord or a pentachord. */
 export function isFragment({ id }: Pick<Scale, 'id'>): boolean {
-  return id !== null && id in WHOLE_OF;
+  return id !== null && Object.hasOwn(WHOLE_OF, id);
 }

@@ -1,3 +1,4 @@
+import { known } from '../known';
 import { NAMED_SCALE_IDS, PATTERNS } from './pattern';
 
 /** Why typed steps make no scale. */
@@ -67,9 +68,10 @@ const TONES: Readonly<Record<string, number>> = { '½': 1, '1': 2, '1½': 3, '2'
 /** One step in semitones, `W+H` being both together; null where it is no step. */
 function stepOf(token: string, figures: StepFigures): number | null {
   const parts = token.split('+').map((part) => {
-    if (figures === 'tones' && part in TONES) return TONES[part] as number;
+    const tones = figures === 'tones' ? known(TONES, part) : undefined;
+    if (tones !== undefined) return tones;
     if (figures === 'semitones' && /^[1-9]$/u.test(part)) return Number(part);
-    return STEP_NAMES[part] ?? null;
+    return known(STEP_NAMES, part) ?? null;
   });
   return parts.reduce<number | null>((sum, part) => (sum === null || part === null ? null : sum + part), 0);
 }

@@ -1,4 +1,5 @@
 import type { Key } from '../harmony/key';
+import { known } from '../known';
 import { MODES, type Mode } from '../scale/mode';
 import { scaleOfMode } from '../scale/pattern';
 import { TONICS } from '../scale/tonic';
@@ -31,7 +32,7 @@ function modeFrom(w: ClassWords, read: string): Mode | null {
     [mode, w.scaleWord(scaleOfMode(mode))].some((each) => each.toLowerCase() === word),
   );
   const begun = word.length > 2 ? MODES.filter((mode) => mode.startsWith(word)) : [];
-  return named ?? SHORT[word] ?? (begun.length === 1 ? (begun[0] ?? null) : null);
+  return named ?? known(SHORT, word) ?? (begun.length === 1 ? (begun[0] ?? null) : null);
 }
 
 /**

@@ -1,3 +1,4 @@
+import { known } from '../known';
 import type { SpelledNote } from '../note/spelled';
 import { type AskedScale, askedFrom } from '../scale/asked';
 import { NAMED_SCALE_IDS, SCALE_ALIASES, type ScaleId } from '../scale/pattern';
@@ -31,7 +32,7 @@ function scaleFrom(w: ClassWords, text: string): ScaleId | null {
     NAMED_SCALE_IDS.find((id) =>
       [SCALE_WORDS[id], w.scaleWord(id), id].some((word) => word.toLowerCase().replaceAll('-', ' ') === read),
     ) ??
-    (Object.hasOwn(SCALE_ALIASES, read) ? SCALE_ALIASES[read] : undefined) ??
+    known(SCALE_ALIASES, read) ??
     GERMAN_FORMS.get(read) ??
     null
   );

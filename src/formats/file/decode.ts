@@ -1,3 +1,4 @@
+import { known } from '@/core/known';
 import type { FileProblem } from '@/core/words/say-file';
 
 /** Most bytes of a file, and of a score once it is unpacked. */
@@ -37,7 +38,7 @@ function encodingOf(bytes: Uint8Array): string {
 /** Turns the bytes of a text file into text; bytes that do not fit their encoding are refused, not replaced. */
 export function decodeText(bytes: Uint8Array): Decoded {
   const named = encodingOf(bytes);
-  const label = LABELS[named];
+  const label = known(LABELS, named);
   const wrong: Decoded = { ok: false, problem: { code: 'file-encoding', encoding: named } };
   if (!label) return wrong;
   try {

@@ -61,7 +61,7 @@ function isNode(value: unknown): value is Node {
 
 /** The children of an element as the parser orders them: each a node with one name. */
 function children(node: Node, name: string): readonly Node[] {
-  const found = node[name];
+  const found = Object.hasOwn(node, name) ? node[name] : null;
   return Array.isArray(found) ? found.filter(isNode) : [];
 }
 
@@ -83,7 +83,7 @@ function unescaped(text: string): string {
 
 function attribute(node: Node, name: string): string | null {
   const attributes = node[':@'];
-  const value = isNode(attributes) ? attributes[name] : null;
+  const value = isNode(attributes) && Object.hasOwn(attributes, name) ? attributes[name] : null;
   return typeof value === 'string' ? value : null;
 }
 

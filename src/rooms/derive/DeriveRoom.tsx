@@ -112,8 +112,6 @@ function Room({ served }: Props) {
       ArrowLeft: actions.stepBack,
       Home: actions.firstStep,
       End: actions.lastStep,
-      // Moves by hand have an undo of their own.
-      ...(sentence.hand === null ? {} : { 'mod+z': () => undefined }),
     },
   });
   const shared = { sentence, view, lit, onLit: hands.point, served };

@@ -35,7 +35,7 @@ export function FileAnswer({ asked, onGiven, onDone }: Props) {
   });
   return (
     <div className="flex flex-wrap items-center gap-2">
-      <FileDrop onFile={take} input={input} />
+      <FileDrop onFile={take} input={input} label={say.fileLabel} />
       {file.stage === 'read' && !file.reading.ok && (
         <p role="alert" className="text-small text-wrong">
           {sayFileProblem(file.reading.problem)}

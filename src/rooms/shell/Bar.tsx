@@ -62,9 +62,9 @@ export function Bar({ shell, ask, buttons }: Props) {
       {ask}
       <p
         role="status"
-        className={`max-w-60 text-small font-semibold max-sm:fixed max-sm:bottom-20 max-sm:left-1/2 max-sm:z-20 max-sm:w-max max-sm:-translate-x-1/2 max-sm:rounded-control max-sm:border max-sm:border-rule max-sm:bg-sheet max-sm:px-3 max-sm:py-1.5 max-sm:empty:hidden ${said ? '' : 'min-w-13 max-sm:hidden'}`}
+        className={`max-w-60 text-small font-semibold max-sm:fixed max-sm:bottom-20 max-sm:left-1/2 max-sm:z-20 max-sm:w-max max-sm:-translate-x-1/2 max-sm:rounded-control max-sm:border max-sm:border-rule max-sm:bg-sheet max-sm:px-3 max-sm:py-1.5 max-sm:empty:hidden ${said || state.saving !== 'saved' ? '' : 'max-sm:hidden'} ${said ? '' : 'min-w-13'}`}
       >
-        {said || sayState(state)}
+        {state.saving === 'saved' && said ? said : sayState(state)}
       </p>
       <div className="hidden sm:contents">
         {buttons}

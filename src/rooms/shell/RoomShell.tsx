@@ -42,7 +42,11 @@ export function RoomShell({ shell, problems, buttons, ready = true, children }: 
   const Files = choosing ? FilesIn : FilesIn.Quiet;
   return (
     <Speaking words={speech.words}>
-      <div data-live={live && ready ? 'yes' : 'no'} className="flex min-h-0 grow flex-col room:h-dvh">
+      <div
+        data-live={live && ready ? 'yes' : 'no'}
+        data-saving={typeof school.state.saving === 'string' ? school.state.saving : 'not-saved'}
+        className="flex min-h-0 grow flex-col room:h-dvh"
+      >
         <Bar shell={shell} ask={<AskLine />} buttons={buttons} />
         {children}
         <Notice problems={problems} state={school.state} />

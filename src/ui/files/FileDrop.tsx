@@ -7,6 +7,8 @@ type Props = {
   readonly onFile: (file: File, others: boolean) => void;
   /** Opens the browser's own way to choose a file. */
   readonly input: RefObject<HTMLInputElement | null>;
+  /** What the file is for, for a voice. */
+  readonly label: string;
 };
 
 const KINDS = '.musicxml,.xml,.mxl,.txt,.json';
@@ -15,20 +17,27 @@ function carriesFiles(event: DragEvent): boolean {
   return [...(event.dataTransfer?.types ?? [])].includes('Files');
 }
 
+type Taker = { readonly current: Props['onFile'] };
+
+/** Whoever takes files on this page; what opened last is given what is dropped. */
+let takers: readonly Taker[] = [];
+
 /** Takes a file wherever on the page it is dropped, and by the browser's chooser. */
-export function FileDrop({ onFile, input }: Props) {
+export function FileDrop({ onFile, input, label }: Props) {
   const w = useWords();
   const [over, setOver] = useState(false);
   const newest = useRef(onFile);
   newest.current = onFile;
   useEffect(() => {
+    takers = [...takers, newest];
+    const isMine = () => takers.at(-1) === newest;
     const drag = (event: DragEvent) => {
-      if (!carriesFiles(event)) return;
+      if (!carriesFiles(event) || !isMine()) return;
       event.preventDefault();
       setOver(event.type === 'dragover');
     };
     const drop = (event: DragEvent) => {
-      if (!carriesFiles(event)) return;
+      if (!carriesFiles(event) || !isMine()) return;
       event.preventDefault();
       setOver(false);
       const [file, other] = event.dataTransfer?.files ?? [];
@@ -41,6 +50,7 @@ export function FileDrop({ onFile, input }: Props) {
     window.addEventListener('dragleave', leave);
     window.addEventListener('drop', drop);
     return () => {
+      takers = takers.filter((each) => each !== newest);
       window.removeEventListener('dragover', drag);
       window.removeEventListener('dragleave', leave);
       window.removeEventListener('drop', drop);
@@ -54,7 +64,7 @@ export function FileDrop({ onFile, input }: Props) {
         accept={KINDS}
         className="hidden"
         tabIndex={-1}
-        aria-label={filesWords(w).open}
+        aria-label={label}
         onChange={(event) => {
           const file = event.target.files?.[0];
           // The same file may be chosen again.

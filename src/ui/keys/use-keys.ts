@@ -21,26 +21,37 @@ function takesKey(target: EventTarget | null, key: string): boolean {
   return key.startsWith('Arrow') && target.closest('input[type=radio]') !== null;
 }
 
+type Layer = { readonly actions: KeyActions; readonly single: boolean };
+
+/** Whoever has keys on this page, the innermost last: what opened over a room hears them before it. */
+let layers: readonly { readonly current: Layer }[] = [];
+
+function listen(event: KeyboardEvent): void {
+  if (event.defaultPrevented || event.altKey || event.isComposing || typesText(event.target)) return;
+  const typed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+  const held = event.ctrlKey || event.metaKey;
+  if (!held && takesKey(event.target, typed)) return;
+  const rests = ({ single }: Layer) => !held && typed.length === 1 && !single && typed !== '?';
+  const name = held ? `mod+${typed}` : typed;
+  const layer = layers.findLast(({ current }) => !rests(current) && current.actions[name] !== undefined);
+  if (!layer) return;
+  event.preventDefault();
+  layer.current.actions[name]?.(event);
+}
+
 /**
  * Keys of a room, by `KeyboardEvent.key` in small letters. They rest while something has the focus that takes keys
  * itself (keys with Ctrl or Cmd only where text is typed), and single letters and signs rest while `single` is false.
  */
 export function useKeys(actions: KeyActions, single: boolean): void {
-  const current = useRef({ actions, single });
-  current.current = { actions, single };
+  const layer = useRef({ actions, single });
+  layer.current = { actions, single };
   useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      if (event.defaultPrevented || event.altKey || event.isComposing || typesText(event.target)) return;
-      const typed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-      const held = event.ctrlKey || event.metaKey;
-      if (!held && takesKey(event.target, typed)) return;
-      if (!held && typed.length === 1 && !current.current.single && typed !== '?') return;
-      const action = current.current.actions[held ? `mod+${typed}` : typed];
-      if (!action) return;
-      event.preventDefault();
-      action(event);
+    if (layers.length === 0) window.addEventListener('keydown', listen);
+    layers = [...layers, layer];
+    return () => {
+      layers = layers.filter((each) => each !== layer);
+      if (layers.length === 0) window.removeEventListener('keydown', listen);
     };
-    window.addEventListener('keydown', listen);
-    return () => window.removeEventListener('keydown', listen);
   }, []);
 }

@@ -1,6 +1,6 @@
 import { Fragment, memo, useCallback, useRef } from 'react';
 import { part } from '../parts/part';
-import { type Early, EarlyLetters } from './EarlyLetters';
+import { EarlyLetters, NO_LETTERS } from './EarlyLetters';
 import type { WordListProps } from './WordList';
 import type { Word } from './words';
 
@@ -47,7 +47,7 @@ type WordProps = {
 /** One word; it rests while another one changes. */
 const WordControl = memo(function WordControl({ word, open, onOpen, onPick }: WordProps) {
   const anchor = useRef<HTMLButtonElement>(null);
-  const early = useRef<Early>({ text: '', taken: false });
+  const early = useRef(NO_LETTERS);
   const { id } = word;
   const pick = useCallback((value: string) => onPick(id, value), [id, onPick]);
   return (

@@ -3,7 +3,7 @@ import { Popover } from 'radix-ui';
 import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
 import { useWords } from '../school/use-class';
-import type { Early } from './EarlyLetters';
+import { type Early, NO_LETTERS, pressAgain } from './EarlyLetters';
 import { optionsFor, takenByEnter, type Word } from './words';
 
 export type WordListProps = {
@@ -59,8 +59,11 @@ function Choices({ word, early, onPick }: Pick<WordListProps, 'word' | 'early' |
   const fits = typed.trim() === '' || shown.some((option) => option.match(typed) > 0);
   useEffect(() => {
     const taken = early.current.taken ? takenByEnter(word, early.current.text, null) : null;
-    early.current = { text: '', taken: false };
-    if (taken !== null) onPick(taken);
+    const { after } = early.current;
+    early.current = NO_LETTERS;
+    if (taken === null) return;
+    onPick(taken);
+    pressAgain(after);
   }, [word, early, onPick]);
   const keys = (event: KeyboardEvent<HTMLInputElement>) => {
     if (['ArrowDown', 'ArrowUp', 'Home', 'End'].includes(event.key)) walked.current = true;

@@ -114,6 +114,7 @@ const ENTRY = {
   file: 'MusicXML',
   fileWhole: 'Take the answer from a MusicXML file',
   fileNone: 'No notes were found in this file.',
+  fileLabel: 'A file with the answer',
   fileWhich: 'Which notes are the answer?',
   fileLine,
   key: (name: string) => `${name}, key`,

@@ -1,4 +1,5 @@
 import { type RefObject, useEffect } from 'react';
+import { filesWords } from '@/core/words/screen/files';
 import { FileDrop } from '@/ui/files/FileDrop';
 import { useFileIn } from '@/ui/files/use-file-in';
 import { part } from '@/ui/parts/part';
@@ -18,7 +19,8 @@ type Props = {
 
 /** Takes files in: dropped anywhere or chosen, read in a worker, and offered. */
 export function FilesIn({ input, wanted, onOpened, shell }: Props) {
-  const file = useFileIn(useWords().settings);
+  const w = useWords();
+  const file = useFileIn(w.settings);
   useEffect(() => {
     if (!wanted) return;
     input.current?.click();
@@ -26,7 +28,7 @@ export function FilesIn({ input, wanted, onOpened, shell }: Props) {
   }, [wanted, input, onOpened]);
   return (
     <>
-      <FileDrop onFile={file.take} input={input} />
+      <FileDrop onFile={file.take} input={input} label={filesWords(w).open} />
       {file.file.stage !== 'none' && <OfferSheet handle={file} shell={shell} />}
     </>
   );

@@ -1,3 +1,4 @@
+import { known } from '@/core/known';
 import { atPlace } from '@/core/mark/judging/findings';
 import type { Finding, Thing } from '@/core/mark/judging/judged';
 import { onePart } from '@/core/mark/judging/parts';
@@ -25,7 +26,7 @@ function transposed(from: Pitch, { letters, semitones }: Transposition): Pitch |
 }
 
 function transposition({ instrument }: TransposeQuestion): Transposition | null {
-  return Object.hasOwn(TRANSPOSING, instrument) ? (TRANSPOSING[instrument] ?? null) : null;
+  return known(TRANSPOSING, instrument) ?? null;
 }
 
 /** The pitch an instrument reads for a sounding one, or null where it is not known or would need a third sign. */
