@@ -22,15 +22,42 @@ const sourceAlias = {
   },
 };
 
-/** What the first view is made of and other rooms use a part of; in one piece it is smaller than in many. */
-const FIRST_VIEW =
-  /src\/(?:core\/(?:derive\/proof|words\/(?:say-step|say-method|say-check|say-related|read-scale)|scale\/(?:related|rotation))|engrave\/(?:stride|stride-arcs|stride-grid|moon|degree-figure|staff-degrees|lanes|arrows)|ui\/(?:working\/(?:StepBar|Working|WorkingLines)|surfaces\/(?:Staff|Stride|Rail|Hits|MoonLegend))|rooms\/(?:derive\/(?:working\/view|sentence\/sentence-words)|address\/derive\/question))\.tsx?$/u;
+/**
+ * Two pieces of script for what every room is made of: first what a sentence needs to answer, then what its derivation is
+ * drawn and told with. In many small pieces, as the bundler would cut them, they come later.
+ */
+const PIECES = [
+  ['sentence', '/src/rooms/derive/DeriveRoom.tsx'],
+  ['work', '/src/rooms/derive/working/Work.tsx'],
+];
 
-const firstViewTogether = {
-  name: 'first-view-together',
+/** Everything a module imports at once, itself with it. */
+function reached(root, getModuleInfo, seen = new Set()) {
+  if (seen.has(root)) return seen;
+  seen.add(root);
+  for (const id of getModuleInfo(root)?.importedIds ?? []) reached(id, getModuleInfo, seen);
+  return seen;
+}
+
+const inTwoPieces = {
+  name: 'in-two-pieces',
   outputOptions(options) {
     if (this.environment && this.environment.name !== 'client') return null;
-    return { ...options, manualChunks: (id) => (FIRST_VIEW.test(id) ? 'first-view' : undefined) };
+    const pieces = new Map();
+    return {
+      ...options,
+      manualChunks: (id, { getModuleIds, getModuleInfo }) => {
+        if (pieces.size === 0) {
+          for (const [piece, root] of PIECES) {
+            const module = [...getModuleIds()].find((each) => each.endsWith(root));
+            if (!module) continue;
+            for (const each of reached(module, getModuleInfo)) if (!pieces.has(each)) pieces.set(each, piece);
+          }
+        }
+        // React's renderer is fetched beside them.
+        return id.includes('/react-dom/') ? undefined : pieces.get(id);
+      },
+    };
   },
 };
 
@@ -77,7 +104,7 @@ export default defineConfig({
   // Posts from other sites are answered by the endpoints themselves, as problem documents.
   security: { checkOrigin: false },
   vite: {
-    plugins: [tailwindcss(), selfContainedServer, firstViewTogether],
+    plugins: [tailwindcss(), selfContainedServer, inTwoPieces],
     build: { assetsInlineLimit: 0 },
     // Workers are bundled apart and do not see the alias of the TypeScript settings.
     worker: { format: 'es', plugins: () => [sourceAlias] },

@@ -1,38 +1,44 @@
-import { useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { scaleAsked } from '@/core/scale/asked';
 import { ENGLISH } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
 import type { Scene } from '@/engrave/scene';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { part } from '@/ui/parts/part';
+import { wanted } from '@/ui/parts/wanted';
 import { Sentence } from '@/ui/sentence/Sentence';
-import { type Lit, sameLit } from '@/ui/surfaces/lit';
-import { useSeen } from '@/ui/use-seen';
 import { useSteady } from '@/ui/use-steady';
 import { DERIVE_PATH, deriveHref } from '../address/derive/derive-address';
-import { besideOf, type DeriveSentence } from '../address/derive/derive-sentence';
 import { questionKind } from '../address/derive/question';
 import { walksItself } from '../ask/go-to';
 import { REST } from '../shell/address-store';
 import { RoomShell } from '../shell/RoomShell';
 import { useHere, useShell } from '../shell/use-shell';
 import { DERIVE } from './room';
+import { pickWord } from './sentence/pick';
 import { sentenceName, sentenceParts } from './sentence/sentence-words';
 import { goToSearch, useSearch, useSentence } from './sentence/use-sentence';
 import type { ShareWay } from './share/share-list';
-import { useActions } from './use-actions';
-import { Single } from './working/Single';
-import { methodsDisagree, viewOf } from './working/view';
 
-const Compare = part('compare', () => import('./working/Compare').then((module) => module.Compare));
-const ByHand = part('hand', () => import('./working/ByHand').then((module) => module.ByHand));
-const Disagreement = part('disagreement', () =>
-  import('./working/Disagreement').then((module) => module.Disagreement),
-);
-const WhySheet = part('why', () => import('./working/WhySheet').then((module) => module.WhySheet));
+/**
+ * The derivation comes after the sentence, which answers first; until then what was served stands in its place. It is
+ * hydrated there, so nothing moves.
+ */
+const Work = lazy(async () => {
+  if (typeof window !== 'undefined') await painted();
+  const { Work: loaded } = await wanted('surface', () => import('./working/Work'));
+  return { default: loaded };
+});
 const QuestionRoom = part('question', () =>
   import('./questions/QuestionRoom').then((module) => module.QuestionRoom),
 );
+
+/** Waits until what stands has been painted. */
+const painted = () =>
+  new Promise<void>((resolve) => {
+    requestAnimationFrame(() => setTimeout(resolve));
+  });
 
 type Props = { readonly served: Scene };
 
@@ -55,36 +61,24 @@ function Room({ served }: Props) {
   const { sentence, problems, search, say, rest } = useSentence();
   const here = useHere();
   const { w } = here;
-  const view = useMemo(() => viewOf(sentence, w.settings), [sentence, w]);
-  const { scale } = view;
-  const other = useMemo(() => {
-    const beside = besideOf(sentence);
-    return beside && viewOf(beside, w.settings);
-  }, [sentence, w]);
-  const wrong = [view, ...(other ? [other] : [])].filter(methodsDisagree);
   const [word, setWord] = useState<string | null>(null);
-  const [why, setWhy] = useState(false);
-  const [lit, setLit] = useState<Lit | null>(null);
-  const actions = useActions({ sentence, view, other, say });
   const parts = useMemo(() => sentenceParts(w, sentence), [w, sentence]);
 
   useEffect(() => {
     // The title follows when the hand rests; it costs more than all else that is not drawn.
     const rested = setTimeout(() => {
-      document.title = deriveWords(w).title(scaleName(w, scale));
+      const reading = scaleAsked(sentence.tonic, sentence.scale, w.settings.melodicDown);
+      if (reading.ok) document.title = deriveWords(w).title(scaleName(w, reading.scale));
     }, REST);
     return () => clearTimeout(rested);
-  }, [w, scale]);
+  }, [w, sentence]);
 
-  const whySeen = useSeen(why);
   const hands = useSteady({
-    point: (next: Lit | null) => setLit((now) => (sameLit(now, next) ? now : next)),
     pick: (id: string, value: string) => {
       setWord(null);
-      actions.pick(id, value);
+      pickWord(sentence, id, value, say);
     },
-    showWhy: () => setWhy(true),
-    sayAgain: (next: DeriveSentence) => say(next, 'finished'),
+    open: (id: string) => setWord(id),
   });
   const open = (id: string) => () => setWord(id);
   const shell = useShell<ShareWay>({
@@ -94,7 +88,7 @@ function Room({ served }: Props) {
     work: {
       current: () => ({ name: sentenceName(w, sentence), address: deriveHref(sentence) }),
       paper: async (head, blank) => (await import('./share/paper')).paperOf(w, head, sentence, blank),
-      share: async (way) => (await import('./share/share')).shareDerivation(w, way, sentence, view),
+      share: async (way) => (await import('./share/share')).shareDerivation(w, way, sentence),
     },
     keys: {
       q: open('kind'),
@@ -103,45 +97,25 @@ function Room({ served }: Props) {
       d: open('direction'),
       c: open('clef'),
       g: open('signature'),
-      m: sentence.beside ? open('method') : actions.nextMethod,
-      v: sentence.beside ? open('beside') : actions.compare,
-      h: actions.byHand,
-      y: hands.showWhy,
       b: () => shell.actions.printBlank(),
-      ArrowRight: actions.stepOn,
-      ArrowLeft: actions.stepBack,
-      Home: actions.firstStep,
-      End: actions.lastStep,
     },
   });
-  const shared = { sentence, view, lit, onLit: hands.point, served };
   return (
     <RoomShell shell={shell} problems={problems}>
       <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
         <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
-        {wrong.length > 0 && <Disagreement views={wrong} address={deriveHref(sentence)} />}
-        {sentence.hand !== null ? (
-          <ByHand {...shared} hand={sentence.hand} onHand={actions.hand} />
-        ) : other ? (
-          <Compare
-            {...shared}
-            other={other}
-            onStep={actions.toStep}
-            onAlone={actions.alone}
-            onWhy={hands.showWhy}
-          />
-        ) : (
-          <Single
-            {...shared}
-            actions={actions}
-            onSay={hands.sayAgain}
-            onWhy={hands.showWhy}
+        <Suspense fallback={<div data-waiting="" className="grow" />}>
+          <Work
+            sentence={sentence}
+            say={say}
             onRest={rest}
+            onWord={hands.open}
+            single={shell.single}
+            served={served}
             isServed={search === ''}
           />
-        )}
+        </Suspense>
       </main>
-      {whySeen && <WhySheet open={why} onOpen={setWhy} scale={scale} method={sentence.method} />}
     </RoomShell>
   );
 }

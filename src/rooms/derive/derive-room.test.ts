@@ -25,7 +25,7 @@ import { searchOf } from '../shell/room';
 import { sentenceParts, sentenceText, withWord } from './sentence/sentence-words';
 import { slideWindow, toRelative } from './sentence/slide';
 import { Disagreement, Report, reportOf } from './working/Disagreement';
-import { methodsDisagree, stepDeciding, viewOf } from './working/view';
+import { methodsDisagree, proofOf, stepDeciding, viewOf } from './working/view';
 
 const asked = fc.constantFrom(...CHOICES.scale, '2,2,3,2,3' as const, '1,3,1,2,1,3,1' as const);
 
@@ -342,7 +342,7 @@ describe('two workings beside each other', () => {
     expect(html).toContain('These methods do not arrive at the same notes');
     expect(html).toContain('Save the report');
     const view = viewOf(FIRST_SENTENCE, USUAL_SETTINGS);
-    expect(methodsDisagree(view)).toBe(false);
+    expect(methodsDisagree(proofOf(view, 'up'))).toBe(false);
     expect(renderToString(createElement(Disagreement, { views: [view], address: '' }))).toBe('');
   });
 });

@@ -1,5 +1,5 @@
 import { BookmarkPlus, Ellipsis, FileInput, Keyboard, Moon, Share2, SquareLibrary, Sun } from 'lucide-react';
-import { type ReactNode, useEffect, useState } from 'react';
+import { memo, type ReactNode, useEffect, useState } from 'react';
 import { BAR_WORDS as SAY } from '@/core/words/screen/bar';
 import type { SchoolState } from '@/store/school-state';
 import { BarButton } from '@/ui/BarButton';
@@ -8,12 +8,12 @@ import type { MenuGroup } from '@/ui/menu/menu';
 import { wanted } from '@/ui/parts/wanted';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
+import { AskLine } from '../ask/AskLine';
 import { PRINT_KEYS, type Shares } from './shares';
 import type { Shell } from './use-shell';
 
 type Props = {
   readonly shell: Shell;
-  readonly ask: ReactNode;
   readonly buttons: ReactNode;
 };
 
@@ -21,7 +21,7 @@ type Props = {
  * The line on top of a room: whose class this is, the ask line, and what can be done with what stands. Every action shows
  * its key. On a telephone the actions lie in one menu.
  */
-export function Bar({ shell, ask, buttons }: Props) {
+export const Bar = memo(function Bar({ shell, buttons }: Props) {
   const { sheet, light, speech, school, hasWork, actions, said } = shell;
   const night = light === 'night';
   const shares = useShares(shell, sheet === 'share' || sheet === 'more');
@@ -59,7 +59,7 @@ export function Bar({ shell, ask, buttons }: Props) {
   return (
     <header className="flex items-center gap-1.5 border-b border-rule px-3 py-2 sm:flex-wrap sm:px-6">
       <ClassMenu group={speech.group} groups={state.data.groups} onChoose={speech.choose} />
-      {ask}
+      <AskLine />
       <p
         role="status"
         className={`max-w-60 text-small font-semibold max-sm:fixed max-sm:bottom-20 max-sm:left-1/2 max-sm:z-20 max-sm:w-max max-sm:-translate-x-1/2 max-sm:rounded-control max-sm:border max-sm:border-rule max-sm:bg-sheet max-sm:px-3 max-sm:py-1.5 max-sm:empty:hidden ${said || state.saving !== 'saved' ? '' : 'max-sm:hidden'} ${said ? '' : 'min-w-13'}`}
@@ -100,7 +100,7 @@ export function Bar({ shell, ask, buttons }: Props) {
       </MenuButton>
     </header>
   );
-}
+});
 
 type Action = Parameters<typeof BarButton>[0] & { readonly id: string; readonly hint: string };
 
@@ -112,19 +112,19 @@ function sayState({ saving, status, waiting }: SchoolState): string {
 }
 
 /** What can be shared of what stands, loaded when somebody asks for it. */
-function useShares({ room, search }: Shell, asked: boolean): Shares | null {
+function useShares({ room, searchNow }: Shell, asked: boolean): Shares | null {
   const w = useWords();
   const [shares, setShares] = useState<Shares | null>(null);
   useEffect(() => {
     if (!asked) return;
     let stale = false;
     void wanted('share', room.desk).then((desk) => {
-      if (!stale) setShares(desk.shares?.(w, search) ?? null);
+      if (!stale) setShares(desk.shares?.(w, searchNow()) ?? null);
     });
     return () => {
       stale = true;
     };
-  }, [asked, room, w, search]);
+  }, [asked, room, w, searchNow]);
   return shares;
 }
 

@@ -28,7 +28,7 @@ export function KeysSheet({ shell, ...rest }: Props) {
   const w = useWords();
   const desk = useDesk(shell);
   if (!desk) return null;
-  const { title, summary, list } = desk.keys(w, shell.search);
+  const { title, summary, list } = desk.keys(w, shell.searchNow());
   const all = [...list, ...(shell.hasWork ? WORK_KEYS : []), ...EVERY_KEY];
   return <KeyList {...rest} title={title} summary={summary} list={all} />;
 }

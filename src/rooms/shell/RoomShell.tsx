@@ -6,7 +6,6 @@ import { useAhead } from '@/ui/parts/use-ahead';
 import { Speaking } from '@/ui/school/use-class';
 import { WordList } from '@/ui/sentence/Sentence';
 import { useSeen } from '@/ui/use-seen';
-import { AskLine } from '../ask/AskLine';
 import { Bar } from './Bar';
 import { Notice } from './Notice';
 import type { Shell } from './use-shell';
@@ -47,7 +46,7 @@ export function RoomShell({ shell, problems, buttons, ready = true, children }: 
         data-saving={typeof school.state.saving === 'string' ? school.state.saving : 'not-saved'}
         className="flex min-h-0 grow flex-col room:h-dvh"
       >
-        <Bar shell={shell} ask={<AskLine />} buttons={buttons} />
+        <Bar shell={shell} buttons={buttons} />
         {children}
         <Notice problems={problems} state={school.state} />
         {shelfSeen && <ShelfSheet open={sheet === 'shelf'} onOpen={to('shelf')} shell={shell} />}

@@ -129,8 +129,16 @@ export function useShell<Way extends string>(given: Given<Way>) {
     },
     single === 'on',
   );
-  const standing = { room, search, speech, school, head, hasWork: work !== null };
-  return { ...standing, sheet, said, paper, choosing, chooser, light, single: single === 'on', actions };
+  const hasWork = work !== null;
+  const { searchNow } = useSteady({ searchNow: () => search });
+  // The same object while nothing but the sentence changes, so that what stands about it can rest.
+  return useMemo(
+    () => ({
+      ...{ room, searchNow, speech, school, head, hasWork, sheet, said, paper, choosing, chooser },
+      ...{ light, single: single === 'on', actions },
+    }),
+    [room, searchNow, speech, school, head, hasWork, sheet, said, paper, choosing, light, single, actions],
+  );
 }
 
 export type Shell = ReturnType<typeof useShell>;

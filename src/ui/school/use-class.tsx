@@ -11,6 +11,7 @@ import { type ClassWords, ENGLISH, wordsOf } from '@/core/words/class-words';
 import { needsLetters } from '@/engrave/needs-letters';
 import { mirrorKey, readMirror, type SpokenGroup, writeMirror } from '@/store/mirror';
 import type { SchoolState } from '@/store/school-state';
+import { wanted } from '../parts/wanted';
 import { schoolOfPage } from './school-of-page';
 
 const CHANGED = 'moon-step:class';
@@ -62,17 +63,11 @@ function useLetters(group: SpokenGroup | null): 'waiting' | 'given' {
   useEffect(() => {
     if (!needed || letters !== 'none') return;
     letters = 'loading';
-    const done = (given: boolean) => {
-      letters = given ? 'given' : 'none';
-      if (given) window.dispatchEvent(new Event(CHANGED));
-    };
-    void import('@/engrave/letters').then(
-      ({ giveLetters }) => {
-        giveLetters();
-        done(true);
-      },
-      () => done(false),
-    );
+    void wanted('letters', () => import('@/engrave/letters')).then(({ giveLetters }) => {
+      giveLetters();
+      letters = 'given';
+      window.dispatchEvent(new Event(CHANGED));
+    });
   }, [needed]);
   return needed && state !== 'given' ? 'waiting' : 'given';
 }

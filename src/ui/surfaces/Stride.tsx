@@ -8,6 +8,7 @@ import { deriveWords } from '@/core/words/screen/derive';
 import type { Scene } from '@/engrave/scene';
 import { strideScene } from '@/engrave/stride';
 import type { TwoOctavesQuestion } from '@/engrave/two-octaves';
+import { wanted } from '../parts/wanted';
 import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
@@ -29,11 +30,14 @@ type Props = {
 type DrawOctaves = (question: TwoOctavesQuestion) => Scene;
 
 /** The drawing of two octaves, which only one method needs, once it has been loaded. */
-function useOctaves(wanted: boolean): DrawOctaves | null {
+function useOctaves(shown: boolean): DrawOctaves | null {
   const [draw, setDraw] = useState<{ readonly scene: DrawOctaves } | null>(null);
   useEffect(() => {
-    if (wanted) void import('@/engrave/two-octaves').then(({ twoOctavesScene: scene }) => setDraw({ scene }));
-  }, [wanted]);
+    if (!shown) return;
+    void wanted('surface', () => import('@/engrave/two-octaves')).then(({ twoOctavesScene: scene }) =>
+      setDraw({ scene }),
+    );
+  }, [shown]);
   return draw?.scene ?? null;
 }
 

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { WrittenScale } from '@/core/scale/written';
 import type { Scene } from '@/engrave/scene';
+import { wanted } from '../parts/wanted';
 import { whenIdle } from '../when-idle';
 
 type Engraver = (written: WrittenScale, width: number) => Scene;
@@ -17,15 +18,15 @@ export function useEngraver(
 ): Scene | null {
   const [engrave, setEngrave] = useState<{ readonly staff: Engraver } | null>(null);
   useEffect(() => {
-    let wanted = true;
+    let stands = true;
     const load = () =>
-      void import('@/engrave/staff').then(({ engraveStaff }) => {
-        if (wanted) setEngrave({ staff: engraveStaff });
+      void wanted('surface', () => import('@/engrave/staff')).then(({ engraveStaff }) => {
+        if (stands) setEngrave({ staff: engraveStaff });
       });
     // The served staff can wait for a quiet moment; another one cannot.
     const cancel = isServed ? whenIdle(load) : load();
     return () => {
-      wanted = false;
+      stands = false;
       cancel?.();
     };
   }, [isServed]);

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { wanted } from '../parts/wanted';
 
 /** What draws staves, by what is drawn on them. */
 export type StaffEngraver = Pick<
@@ -17,8 +18,8 @@ export type StaffEngraver = Pick<
 export function useStaffEngraver(): StaffEngraver | null {
   const [engraver, setEngraver] = useState<StaffEngraver | null>(null);
   useEffect(() => {
-    let wanted = true;
-    void import('@/engrave/staff').then(
+    let stands = true;
+    void wanted('surface', () => import('@/engrave/staff')).then(
       ({
         engraveLines,
         engraveNotes,
@@ -29,7 +30,7 @@ export function useStaffEngraver(): StaffEngraver | null {
         STAFF_BOTTOM,
         STAFF_PLACE,
       }) => {
-        if (wanted)
+        if (stands)
           setEngraver({
             engraveLines,
             engraveNotes,
@@ -43,7 +44,7 @@ export function useStaffEngraver(): StaffEngraver | null {
       },
     );
     return () => {
-      wanted = false;
+      stands = false;
     };
   }, []);
   return engraver;

@@ -7,7 +7,7 @@ import { PAPER_WORDS } from '@/core/words/screen/paper';
 import { besideOf, type DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
 import { sentenceText } from '../sentence/sentence-words';
-import { viewOf } from '../working/view';
+import { proofOf, viewOf } from '../working/view';
 
 const WIDTH = 700;
 const STRIDE_HEIGHT = 300;
@@ -25,7 +25,9 @@ export async function paperItem(
     import('@/engrave/blank'),
   ]);
   const settings: Settings = w.settings;
-  const { written, derivation, proof } = viewOf({ ...sentence, step: null }, settings);
+  const view = viewOf({ ...sentence, step: null }, settings);
+  const { written, derivation } = view;
+  const proof = proofOf(view, sentence.direction);
   const staff = engraveStaff(written, WIDTH);
   const last = derivation.steps.at(-1);
   if (!last) throw new RangeError('a derivation has steps');

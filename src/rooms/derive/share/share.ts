@@ -8,7 +8,7 @@ import type { Scene } from '@/engrave/scene';
 import { deriveHref } from '@/rooms/address/derive/derive-address';
 import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import { type Shared, SVG_TYPE, shareFile, sharePicture, shareText } from '@/rooms/shell/share-as';
-import type { DeriveView } from '../working/view';
+import { type DeriveView, viewOf } from '../working/view';
 import type { ShareWay } from './share-list';
 
 type Surface = 'staff' | 'stride' | 'rail';
@@ -84,8 +84,8 @@ export async function shareDerivation(
   w: ClassWords,
   id: ShareWay,
   sentence: DeriveSentence,
-  view: DeriveView,
 ): Promise<Shared> {
+  const view = viewOf(sentence, w.settings);
   const { fileName } = await import('@/formats/file-name');
   const name = fileName(view.written);
   const picture = PICTURES[id];

@@ -1,4 +1,5 @@
 import { Columns2 } from 'lucide-react';
+import { memo } from 'react';
 import { PATTERNS } from '@/core/scale/pattern';
 import { relatedKeys } from '@/core/scale/related';
 import type { ClassWords } from '@/core/words/class-words';
@@ -22,17 +23,17 @@ type Props = {
   readonly onBeside: (beside: Beside) => void;
 };
 
+/** Room for two lines, so that a longer one does not take from the stride, which would be drawn again. */
+const PLACE = 'min-h-8 shrink-0 text-small text-quiet room:min-h-14';
+
 /** Under the stride: what is pointed at, or what the moons mean and which keys belong to this one. */
-export function Caption({ lit, view, sentence, onSay, onBeside }: Props) {
+export const Caption = memo(function Caption({ lit, view, sentence, onSay, onBeside }: Props) {
   const w = useWords();
   const { scale } = view;
   const { compare, surfaces } = deriveWords(w);
-  if (lit !== null)
-    return (
-      <p className="flex min-h-8 shrink-0 items-center text-small text-quiet">{captionText(w, lit, view)}</p>
-    );
+  if (lit !== null) return <p className={`${PLACE} flex items-center`}>{captionText(w, lit, view)}</p>;
   return (
-    <div className="flex min-h-8 shrink-0 flex-wrap items-center gap-x-5 gap-y-0.5 text-small text-quiet">
+    <div className={`${PLACE} flex flex-wrap content-center items-center gap-x-5 gap-y-0.5`}>
       <MoonLegend gaps={legendGaps(gapNames(w, view.written.line))} />
       <ul aria-label={surfaces.related} className="flex flex-wrap gap-x-4">
         {relatedKeys(scale).map((related) => {
@@ -60,7 +61,7 @@ export function Caption({ lit, view, sentence, onSay, onBeside }: Props) {
       <p>{theoreticalNote(w, scale)}</p>
     </div>
   );
-}
+});
 
 function captionText(
   w: ClassWords,

@@ -2,6 +2,7 @@ import type { Derivation, DerivationStep } from '@/core/derive/derivation';
 import { derive } from '@/core/derive/methods';
 import { type Check, prove } from '@/core/derive/proof';
 import { scaleAsked } from '@/core/scale/asked';
+import type { Direction } from '@/core/scale/direction';
 import { notesOf } from '@/core/scale/line';
 import type { Scale } from '@/core/scale/scale';
 import { type WrittenScale, writeOut, writtenUnder } from '@/core/scale/written';
@@ -18,7 +19,6 @@ export type DeriveView = {
   /** The step shown, from 0. */
   readonly at: number;
   readonly step: DerivationStep;
-  readonly proof: readonly Check[];
 };
 
 /** Works a sentence out in the ways of a class. The sentence has been read, so its scale can be spelled and its method serves it. */
@@ -42,7 +42,6 @@ export function viewOf(sentence: DeriveSentence, settings: Settings): DeriveView
     derivation,
     at,
     step,
-    proof: prove(scale, sentence.direction, notesOf(scale, sentence.direction)),
   };
 }
 
@@ -54,7 +53,12 @@ export function stepDeciding(derivation: Derivation, place: number): number | nu
   return found < 0 ? null : found;
 }
 
-/** Whether the proof found that methods arrive at different notes. */
-export function methodsDisagree({ proof }: DeriveView): boolean {
+/** The proof of the notes a sentence asks for. */
+export function proofOf({ scale }: Pick<DeriveView, 'scale'>, direction: Direction): readonly Check[] {
+  return prove(scale, direction, notesOf(scale, direction));
+}
+
+/** Whether a proof found that methods arrive at different notes. */
+export function methodsDisagree(proof: readonly Check[]): boolean {
   return proof.some(({ check, holds }) => check === 'methods-agree' && holds === false);
 }

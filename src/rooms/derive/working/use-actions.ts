@@ -1,13 +1,12 @@
 import type { MethodId } from '@/core/derive/derivation';
 import { methodsFor } from '@/core/derive/methods';
+import { type Beside, byMethod, type DeriveSentence } from '@/rooms/address/derive/derive-sentence';
+import type { Change } from '@/rooms/shell/address-store';
 import { wanted } from '@/ui/parts/wanted';
 import { useSteady } from '@/ui/use-steady';
-import { type Beside, byMethod, type DeriveSentence } from '../address/derive/derive-sentence';
-import type { Change } from '../shell/address-store';
-import { withWord } from './sentence/sentence-words';
-import { slideWindow, toRelative } from './sentence/slide';
-import { goToSearch } from './sentence/use-sentence';
-import { type DeriveView, stepDeciding } from './working/view';
+import { fromPlainLetters } from '../sentence/pick';
+import { slideWindow, toRelative } from '../sentence/slide';
+import { type DeriveView, stepDeciding } from './view';
 
 type Given = {
   readonly sentence: DeriveSentence;
@@ -16,20 +15,6 @@ type Given = {
   readonly other: DeriveView | null;
   readonly say: (sentence: DeriveSentence, change: Change) => void;
 };
-
-/** Another kind of question about the same scale. */
-async function askOther(kind: string, about: DeriveSentence): Promise<void> {
-  const { searchOfKind } = await import('../address/derive/write-question');
-  const search = kind === 'build' ? null : searchOfKind(kind, about);
-  if (search) goToSearch(search, 'finished');
-}
-
-/** Another scale is mended by hand from its plain letters. */
-function fromPlainLetters(before: DeriveSentence, next: DeriveSentence): DeriveSentence {
-  const { tonic, scale, direction } = before;
-  const same = next.tonic === tonic && next.scale === scale && next.direction === direction;
-  return same || next.hand === null ? next : { ...next, hand: '0' };
-}
 
 /** Everything that can be done with the sentence, as functions that never change. */
 export function useActions({ sentence, view, other, say }: Given) {
@@ -49,7 +34,7 @@ export function useActions({ sentence, view, other, say }: Given) {
     if (next !== sentence) say(fromPlainLetters(sentence, next), how);
   };
   const besides = async () =>
-    (await wanted('compare', () => import('./working/compare-actions'))).compareActions({
+    (await wanted('compare', () => import('./compare-actions'))).compareActions({
       sentence,
       scale,
       say,
@@ -70,8 +55,6 @@ export function useActions({ sentence, view, other, say }: Given) {
       const found = stepDeciding(derivation, place);
       if (found !== null) toStep(found);
     },
-    pick: (id: string, value: string) =>
-      id === 'kind' ? askOther(value, sentence) : change(withWord(sentence, id, value), 'finished'),
     slide: (places: number) => change(slideWindow(sentence, places), 'passing'),
     relative: () => change(toRelative(sentence), 'finished'),
     compare: async () => (await besides()).compare(),
