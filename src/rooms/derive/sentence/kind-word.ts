@@ -1,3 +1,4 @@
+import { byClass } from '@/core/words/by-class';
 import type { ClassWords } from '@/core/words/class-words';
 import { deriveWords } from '@/core/words/screen/derive';
 import { QUESTION_KINDS, type Question } from '@/rooms/address/derive/question';
@@ -8,8 +9,14 @@ export type SentenceKind = 'build' | Question['kind'];
 
 const KINDS: readonly SentenceKind[] = ['build', ...QUESTION_KINDS];
 
-/** The first word of a sentence, which says what kind it is. */
-export function kindWord(w: ClassWords, kind: SentenceKind): Word {
+/** The first word of a sentence, which says what kind it is; the same object for the same kind in a class. */
+export const kindWord = (w: ClassWords, kind: SentenceKind): Word => kindWords(w)[kind];
+
+const kindWords = byClass(
+  (w) => Object.fromEntries(KINDS.map((kind) => [kind, made(w, kind)])) as Record<SentenceKind, Word>,
+);
+
+function made(w: ClassWords, kind: SentenceKind): Word {
   const say = deriveWords(w);
   return {
     id: 'kind',

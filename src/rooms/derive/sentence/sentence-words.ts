@@ -59,26 +59,38 @@ function startsWith(w: ClassWords, note: SpelledNote, typed: string): number {
     : 0;
 }
 
+/** The tonics on which a scale can be spelled: those that are taught, then the others. */
+function tonicOptions(w: ClassWords, tonic: SpelledNote, asked: AskedScale): readonly WordOption[] {
+  const keyed = isTyped(asked) ? 'major' : PATTERNS[asked].mode;
+  const taught = taughtTonics(keyed, w.settings);
+  const others = [tonic, ...TONICS].filter((note) => !taught.includes(note));
+  return [...taught, ...new Set(others)].flatMap((note): WordOption[] => {
+    const reading = scaleAsked(note, asked);
+    if (!reading.ok) return [];
+    const match = (typed: string) => matchNote(w, note, typed);
+    const detail = tonicDetail(w, reading.scale, taught.includes(note));
+    return [
+      { value: asciiName(note), text: w.keyTonic(note, keyed === 'minor' ? keyed : 'major'), detail, match },
+    ];
+  });
+}
+
 function tonicWord(w: ClassWords, tonic: SpelledNote, asked: AskedScale): Word {
   const say = deriveWords(w);
   const keyed = isTyped(asked) ? 'major' : PATTERNS[asked].mode;
   const mode = keyed === 'minor' ? 'minor' : 'major';
-  const taught = taughtTonics(keyed, w.settings);
-  const others = [tonic, ...TONICS].filter((note) => !taught.includes(note));
-  const tonics = [...taught, ...new Set(others)];
+  let made: readonly WordOption[] | null = null;
   return {
     id: 'tonic',
     label: say.words.tonic,
     key: 'T',
     value: asciiName(tonic),
     text: w.keyTonic(tonic, mode),
-    options: tonics.flatMap((note): WordOption[] => {
-      const reading = scaleAsked(note, asked);
-      if (!reading.ok) return [];
-      const match = (typed: string) => matchNote(w, note, typed);
-      const detail = tonicDetail(w, reading.scale, taught.includes(note));
-      return [{ value: asciiName(note), text: w.keyTonic(note, mode), detail, match }];
-    }),
+    // Every key is spelled for its list; most changes of key open none.
+    get options() {
+      made ??= tonicOptions(w, tonic, asked);
+      return made;
+    },
     unmatched: (typed) => {
       const reading = w.read(typed);
       return reading.ok ? say.noTonic(w.note(reading.note)) : sayProblem(w, reading.problem);
@@ -112,7 +124,7 @@ const choiceWords = byClass((w) => {
 /** How well letters fit a choice; the beginning of a scale is meant less often than the scale itself. */
 function matchChoice(option: string, texts: readonly string[], typed: string): number {
   const fit = Math.max(...texts.map((text) => matchPhrase(text, typed)));
-  return option in WHOLE_OF && fit < 1 ? 0.6 * fit : fit;
+  return Object.hasOwn(WHOLE_OF, option) && fit < 1 ? 0.6 * fit : fit;
 }
 
 /** Other words for a direction, as the ask line reads them too. */
