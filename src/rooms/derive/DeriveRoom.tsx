@@ -30,9 +30,27 @@ const Work = lazy(async () => {
   const { Work: loaded } = await wanted('surface', () => import('./working/Work'));
   return { default: loaded };
 });
-const QuestionRoom = part('question', () =>
-  import('./questions/QuestionRoom').then((module) => module.QuestionRoom),
+const QuestionRoom = part(
+  'question',
+  () => import('./questions/QuestionRoom').then((module) => module.QuestionRoom),
+  ({ search }) => <Meanwhile search={search} />,
 );
+
+/** The room while a question is on its way: what kind it is, with all that stands about every room. */
+function Meanwhile({ search }: { readonly search: string }) {
+  const here = useHere();
+  const shell = useShell({ room: DERIVE, here, search, work: null, keys: {} });
+  const kind = questionKind(search) ?? 'key';
+  return (
+    <RoomShell shell={shell} problems={[]}>
+      <main className="grow px-4 pt-3 sm:px-6">
+        <h1 className="font-serif text-sentence leading-[1.75] wide:leading-[2.1]">
+          {deriveWords(here.w).kinds[kind].whole}
+        </h1>
+      </main>
+    </RoomShell>
+  );
+}
 
 /** Waits until what stands has been painted. */
 const painted = () =>
