@@ -18,10 +18,15 @@ export const CHROMIUM = {
 };
 
 /** Serves the built demo school on a port; resolves with a function that stops it. */
-export async function serveDemo(port) {
+export const serveDemo = (port) => serve('demo', port);
+
+/** The same for an own, empty school. */
+export const serveOwn = (port) => serve('own', port);
+
+async function serve(school, port) {
   const server = spawn(process.execPath, ['server/main.mjs'], {
     cwd: ROOT,
-    env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', MOON_STEP_SCHOOL: 'demo' },
+    env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', MOON_STEP_SCHOOL: school },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   await new Promise((resolve) => server.stdout.once('data', resolve));

@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyData, NOW } from './any-data.test-data';
-import { clearing, partOfGroup, partOfLesson, wantsBackup, writeBackup } from './backup';
+import {
+  clearing,
+  fileNames,
+  partOfGroup,
+  partOfLesson,
+  wantsBackup,
+  writeBackup,
+  writeBackups,
+} from './backup';
 import { bringingIn } from './bringing-in';
 import { applied, inverted } from './change';
 import { demoData } from './demo-school';
@@ -25,6 +33,41 @@ describe('a backup', () => {
         expect(applied(wiped, bringingIn(wiped, read, way).change)).toEqual(data);
       }),
     );
+  });
+
+  it('larger than can be read again is written into several files, which bring all of it back', () => {
+    fc.assert(
+      fc.property(anyData, fc.integer({ min: 1, max: 4 }), (data, records) => {
+        const texts = writeBackups(data, NOW, null, { records, characters: 900 });
+        const back = texts.reduce((here, text) => {
+          const reading = readBackup(text);
+          if (!reading.ok) throw new Error(reading.problem.code);
+          for (const table of TABLES) expect(reading.backup.data[table].length).toBeLessThanOrEqual(records);
+          return applied(here, bringingIn(here, reading.backup.data, 'merge').change);
+        }, NO_DATA);
+        expect(back).toEqual(data);
+      }),
+    );
+    const many = Array.from({ length: 20_001 }, (_, at) => ({ ...demoData(NOW).marked[0], id: `m${at}` }));
+    const school = { ...NO_DATA, marked: many as SchoolData['marked'] };
+    expect(readBackup(writeBackup(school, NOW)).ok).toBe(false);
+    const files = writeBackups(school, NOW);
+    expect(files.map((text) => readBackup(text).ok)).toEqual([true, true]);
+    expect(fileNames('moon-step', files.length)).toEqual(['moon-step-1-of-2.json', 'moon-step-2-of-2.json']);
+  });
+
+  it('with a time that is none, or an address that is not ours, is refused or named', () => {
+    const text = writeBackup(demoData(NOW), NOW);
+    expect(readBackup(text.replace(NOW, 'yesterday')).ok).toBe(false);
+    for (const address of [
+      '//evil.example/x',
+      '/\\\\evil.example',
+      'javascript:alert(1)',
+      'derive?tonic=C',
+    ]) {
+      const reading = readBackup(text.replace(/"address":"[^"]*"/u, `"address":"${address}"`));
+      expect(reading.ok && reading.backup.unread.map(({ code }) => code)).toEqual(['record-unreadable']);
+    }
   });
 
   it('put together twice is put together once, and can be taken back', () => {

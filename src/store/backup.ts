@@ -1,6 +1,7 @@
 import { type Change, edit } from './change';
+import { FILE_CHARACTERS, FILE_RECORDS } from './limits';
 import type { RecordProblem } from './record';
-import { NO_DATA, type SchoolData, TABLES } from './school-data';
+import { NO_DATA, type SchoolData, TABLES, type TableName } from './school-data';
 
 /** What a backup file says of itself. */
 export const BACKUP_FORMAT = 'moon-step-backup';
@@ -13,6 +14,59 @@ export type Backup = {
   /** Records that this version cannot use; they are named and left out. */
   readonly unread: readonly RecordProblem[];
 };
+
+type Row = readonly [table: TableName, record: string];
+
+/** Rows as they fit into files: none holds more than can be read again. */
+function inFiles(rows: readonly Row[], records: number, characters: number): readonly (readonly Row[])[] {
+  const files: Row[][] = [[]];
+  let size = 0;
+  let counts = new Map<TableName, number>();
+  for (const row of rows) {
+    const [table, text] = row;
+    const count = (counts.get(table) ?? 0) + 1;
+    const file = files.at(-1);
+    if (file && file.length > 0 && (count > records || size + text.length > characters)) {
+      files.push([row]);
+      size = text.length;
+      counts = new Map([[table, 1]]);
+    } else {
+      file?.push(row);
+      size += text.length;
+      counts.set(table, count);
+    }
+  }
+  return files;
+}
+
+/**
+ * Writes records into backup files, as many as are needed for each of them to be read again; one for any school but a very
+ * large one. Put together one after the other they bring back what there was.
+ */
+export function writeBackups(
+  data: SchoolData,
+  madeAt: string,
+  part: string | null = null,
+  limits = { records: FILE_RECORDS, characters: FILE_CHARACTERS },
+): readonly string[] {
+  const rows = TABLES.flatMap((table) => data[table].map((each): Row => [table, JSON.stringify(each)]));
+  const files = inFiles(rows, limits.records, limits.characters);
+  if (files.length === 1) return [writeBackup(data, madeAt, part)];
+  return files.map((file, at) => {
+    const tables = TABLES.map((table) => [
+      table,
+      file.flatMap(([name, record]): unknown[] => (name === table ? [JSON.parse(record)] : [])),
+    ]);
+    const held = { ...NO_DATA, ...Object.fromEntries(tables) } as SchoolData;
+    return writeBackup(held, madeAt, `${part ?? ''} ${at + 1}/${files.length}`.trim().slice(-200));
+  });
+}
+
+/** The name of each of several files. */
+export function fileNames(name: string, count: number): readonly string[] {
+  const numbered = (at: number) => `${name}-${at + 1}-of-${count}.json`;
+  return Array.from({ length: count }, (_, at) => (count === 1 ? `${name}.json` : numbered(at)));
+}
 
 /** Writes records into a backup file, whole or in part. JSON, one record a line, so that two files can be compared. */
 export function writeBackup(data: SchoolData, madeAt: string, part: string | null = null): string {

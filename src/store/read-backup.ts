@@ -1,18 +1,19 @@
 import * as z from 'zod/mini';
 import type { FileProblem } from '@/core/words/say-file';
 import { BACKUP_FORMAT, BACKUP_VERSION, type Backup } from './backup';
+import { FILE_RECORDS } from './limits';
 import { readTable } from './read-table';
 import { NO_DATA, type SchoolData, TABLES } from './school-data';
 
-/** Most records of one table that are read from a file. */
-const MOST = 20_000;
-
-const table = z.array(z.unknown()).check(z.maxLength(MOST));
+const table = z.array(z.unknown()).check(z.maxLength(FILE_RECORDS));
 
 const backupFile = z.object({
   format: z.literal(BACKUP_FORMAT),
   version: z.number(),
-  madeAt: z.string().check(z.maxLength(30)),
+  madeAt: z.string().check(
+    z.maxLength(30),
+    z.refine((at) => !Number.isNaN(Date.parse(at))),
+  ),
   /** Whole, or one class, one lesson or one item by its name. */
   part: z.nullable(z.string().check(z.maxLength(200))),
   // Marked answers came later; a file without them has none.

@@ -3,7 +3,7 @@ import { type Audience, type SettingName, type Settings, withSetting } from '@/c
 import type { ClassWords } from '@/core/words/class-words';
 import { classRoomWords } from '@/core/words/screen/class';
 import { SHELF_WORDS } from '@/core/words/screen/shelf';
-import { clearing, partOfGroup, writeBackup } from '@/store/backup';
+import { clearing, fileNames, partOfGroup, writeBackups } from '@/store/backup';
 import { type Change, editing } from '@/store/change';
 import type { Group } from '@/store/group';
 import { addingPerson, deletingGroup, makingGroup } from '@/store/groups';
@@ -65,10 +65,12 @@ function saving({ w, group, school, tell }: Pick<Given, 'w' | 'group' | 'school'
       shelf: [{ ...NO_DATA, kept: data.kept, lessons: data.lessons }, SHELF_WORDS.title, 'moon-step-shelf'],
     };
     const [records, title, file] = parts[part];
-    const name = `${file}-${now.slice(0, 10)}.json`;
-    download({ name, type: 'application/json', content: writeBackup(records, now, title) });
+    const contents = writeBackups(records, now, title);
+    const names = fileNames(`${file}-${now.slice(0, 10)}`, contents.length);
+    for (const [at, content] of contents.entries())
+      download({ name: names[at] ?? file, type: 'application/json', content });
     if (part === 'whole') await school.backedUp();
-    tell(say.safe.saved(name));
+    tell(say.safe.saved(names.join(', ')));
   };
 }
 

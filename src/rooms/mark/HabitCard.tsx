@@ -2,7 +2,7 @@ import { DropdownMenu } from 'radix-ui';
 import { mistakesPossible } from '@/core/exercise/possible';
 import { practiceFor } from '@/core/exercise/practice';
 import { isDrawnWrong } from '@/core/mark/judging/judged';
-import type { MistakeId } from '@/core/mark/mistakes/all';
+import { mistakesNamed } from '@/core/mark/mistakes/all';
 import type { Settings } from '@/core/school/settings';
 import { sayExplanation, sayMistake } from '@/core/words/say-mistake';
 import { markWords } from '@/core/words/screen/mark';
@@ -136,10 +136,12 @@ function habitsFor({ asked, judged }: Outcome, settings: Settings): readonly str
 
 function OtherHabit({ outcome, menu, onMenu, onHabit }: Props) {
   const w = useWords();
-  const say = markWords(w).habit;
+  const { habit: say, pile } = markWords(w);
   const item = 'flex cursor-pointer rounded-control px-2 py-1 outline-none data-highlighted:bg-now';
-  const nameOf = (habit: string) =>
-    sayExplanation(w, { habits: habit.split('+') as MistakeId[] }, outcome.key, outcome.asked.kind);
+  const nameOf = (habit: string) => {
+    const habits = mistakesNamed(habit);
+    return habits ? sayExplanation(w, { habits }, outcome.key, outcome.asked.kind) : pile.later(habit);
+  };
   const chosen = outcome.habit?.habits.join('+');
   return (
     <DropdownMenu.Root open={menu} onOpenChange={onMenu} modal={false}>

@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import type { ScaleKey } from '@/core/exercise/practice';
 import { marksUnder } from '@/core/mark/judging/marks';
-import type { MistakeId } from '@/core/mark/mistakes/all';
+import { mistakesNamed } from '@/core/mark/mistakes/all';
 import { sayMarks } from '@/core/words/say-marks';
 import { sayExplanation } from '@/core/words/say-mistake';
 import { markWords } from '@/core/words/screen/mark';
@@ -30,6 +30,10 @@ export function PileCard({ pile, tellingKey, now, onRemove }: Props) {
   const say = markWords(w).pile;
   const counts = habitCounts(pile);
   const most = counts[0]?.[1] ?? 1;
+  const nameOf = (habit: string) => {
+    const habits = mistakesNamed(habit);
+    return habits ? sayExplanation(w, { habits }, tellingKey) : say.later(habit);
+  };
   const right = pile.filter(({ correct, accepted }) => correct || accepted).length;
   const corrected = pile.filter((each) => each.corrected && !each.correct && !each.accepted).length;
   return (
@@ -42,7 +46,7 @@ export function PileCard({ pile, tellingKey, now, onRemove }: Props) {
       <ul aria-label={say.habits} className="flex flex-col gap-1.5">
         {counts.slice(0, 5).map(([habit, count]) => (
           <li key={habit} className="text-small">
-            {sayExplanation(w, { habits: habit.split('+') as MistakeId[] }, tellingKey)}
+            {nameOf(habit)}
             <span className="flex items-center gap-2">
               <span
                 aria-hidden="true"

@@ -8,7 +8,7 @@ import { invitedMistakes } from '@/core/mark/explain/invited';
 import { byRank, type Explanation } from '@/core/mark/explain/rank';
 import type { Finding, Judged } from '@/core/mark/judging/judged';
 import { marksUnder, type Score, scoreOf } from '@/core/mark/judging/marks';
-import { mistakeNamed } from '@/core/mark/mistakes/all';
+import { mistakesNamed } from '@/core/mark/mistakes/all';
 import type { Settings } from '@/core/school/settings';
 import type { Remembered } from '@/store/deciding';
 
@@ -39,8 +39,8 @@ export type OutcomeReading =
   | { readonly is: 'judged'; readonly outcome: Outcome };
 
 function explanationFrom(text: string): Explanation | null {
-  const habits = text.split('+').flatMap((id) => mistakeNamed(id)?.id ?? []);
-  return habits.length > 0 ? { habits, ranks: [] } : null;
+  const habits = mistakesNamed(text);
+  return habits ? { habits, ranks: [] } : null;
 }
 
 /** The findings in words: steps follow from notes and are told by the drawing and the checks, but where they were asked. */

@@ -96,13 +96,15 @@ export function shelfActions({ w, head, school, tell, print, rooms }: ShelfGiven
       print(await handoutOf(w, await rooms(), { head, title, kept, notes }));
     },
     exportLesson: async (lesson: string | null) => {
-      const { partOfLesson, writeBackup } = await wanted('files', () => import('@/store/backup'));
+      const { fileNames, partOfLesson, writeBackups } = await wanted('files', () => import('@/store/backup'));
       const { data } = school.state;
       const title = data.lessons.find(({ id }) => id === lesson)?.name ?? SHELF_WORDS.noLesson;
-      const content = writeBackup(partOfLesson(data, lesson), new Date().toISOString(), title);
-      const name = `${title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/gu, '') || 'lesson'}.json`;
-      download({ name, type: 'application/json', content });
-      tell(BAR_WORDS.told.exported(name));
+      const contents = writeBackups(partOfLesson(data, lesson), new Date().toISOString(), title);
+      const plain = title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/gu, '') || 'lesson';
+      const names = fileNames(plain, contents.length);
+      for (const [at, content] of contents.entries())
+        download({ name: names[at] ?? plain, type: 'application/json', content });
+      tell(BAR_WORDS.told.exported(names.join(', ')));
     },
   };
 }

@@ -49,9 +49,21 @@ export async function startService(): Promise<void> {
   void rightSchool();
   void navigator.serviceWorker.ready.then(() => set({ stored: 'ready' }));
   const { registerSW } = await import('virtual:pwa-register');
+  let asked = false;
   const use = registerSW({
     immediate: true,
-    onNeedRefresh: () => set({ update: () => void use(true) }),
+    onNeedRefresh: () =>
+      set({
+        update: () => {
+          asked = true;
+          void use(true);
+        },
+      }),
+    // Only the window that asked for it is loaded anew; in the others it waits until they ask.
+    onNeedReload: () => {
+      if (asked) window.location.reload();
+      else set({ update: () => window.location.reload() });
+    },
     onRegisterError: () => set({ stored: 'none' }),
   });
 }

@@ -124,6 +124,12 @@ export function mistakeNamed(id: string): Mistake<MistakeId> | null {
   return BY_ID.get(id) ?? null;
 }
 
+/** The mistakes that stand under a text in which they were stored, joined by a plus; null where one is not known here. */
+export function mistakesNamed(text: string): readonly MistakeId[] | null {
+  const known = text.split('+').map((id) => mistakeNamed(id)?.id ?? null);
+  return known.every((id) => id !== null) ? known : null;
+}
+
 /** The mistakes that can be made in a kind of question. */
 export function mistakesIn(scope: Scope): readonly Mistake<MistakeId>[] {
   return MISTAKES.filter(({ scopes }) => scopes.includes(scope));

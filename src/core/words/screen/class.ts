@@ -34,7 +34,7 @@ const PEOPLE = {
   instrumentOf: (name: string) => `Instrument of ${name}`,
   remove: (name: string) => `Remove ${name}`,
   sure: (name: string) =>
-    `Remove ${name} entirely? Nothing of them stays here, and this one thing cannot be taken back. Backups made before still hold them.`,
+    `Remove ${name} entirely? Nothing of them stays here but what you wrote in notes, and this one thing cannot be taken back. Backups made before still hold them.`,
   removeNow: 'Remove entirely',
   keep: 'Keep',
   removed: (name: string) => `${name} was removed entirely.`,

@@ -181,6 +181,7 @@ const CHECKS = {
 const PILE = {
   title: (count: number) => `This pile: ${counted(count, 'answer', 'answers')}`,
   empty: 'Answers you finish with Enter lie here, with the habits they show.',
+  later: (habit: string) => `A habit that a newer Moon Step knows (${habit})`,
   right: (right: number, corrected: number, all: number) =>
     `${right} of ${all} right${corrected === 0 ? '' : `, ${corrected} corrected`}`,
   open: (name: string) => `Open ${name}`,
