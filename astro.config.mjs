@@ -4,6 +4,7 @@ import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
 import AstroPWA from '@vite-pwa/astro';
 import { defineConfig } from 'astro/config';
+import { bundledPackages } from './scripts/bundled-packages.mjs';
 import { preloadIslands } from './scripts/preload-islands.mjs';
 
 /** The built server holds all it needs; the development server takes packages as they are. */
@@ -104,9 +105,9 @@ export default defineConfig({
   // Posts from other sites are answered by the endpoints themselves, as problem documents.
   security: { checkOrigin: false },
   vite: {
-    plugins: [tailwindcss(), selfContainedServer, inTwoPieces],
+    plugins: [tailwindcss(), selfContainedServer, inTwoPieces, bundledPackages()],
     build: { assetsInlineLimit: 0 },
     // Workers are bundled apart and do not see the alias of the TypeScript settings.
-    worker: { format: 'es', plugins: () => [sourceAlias] },
+    worker: { format: 'es', plugins: () => [sourceAlias, bundledPackages()] },
   },
 });

@@ -1,22 +1,26 @@
 // Writes public/licences.txt: every package that is shipped to the browser or the server, and the fonts, with their
-// licences in full. Run by hand when packages change: npm run licences
+// licences in full. Run by hand after a build when packages change: npm run licences
 import { readdir, readFile, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { BUNDLED } from './bundled-packages.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 const lock = JSON.parse(await readFile(join(root, 'package-lock.json'), 'utf8'));
-/** Tools of which something is shipped all the same: glyph outlines, and the page and endpoint runtime. */
-const TOOLS = [
-  'node_modules/@vexflow-fonts/bravura',
-  'node_modules/astro',
-  'node_modules/@astrojs/node',
-  'node_modules/@astrojs/react',
-  'node_modules/tailwindcss',
-];
+const bundled = new Set(JSON.parse(await readFile(join(root, BUNDLED), 'utf8')));
+// The script that keeps the application without its server names its own parts.
+for (const file of await readdir(join(root, 'dist/client'))) {
+  if (!/^(?:sw|workbox-).*\.js$/u.test(file)) continue;
+  const text = await readFile(join(root, 'dist/client', file), 'utf8');
+  for (const [, part] of text.matchAll(/workbox:([a-z-]+):\d/gu)) bundled.add(`workbox-${part}`);
+}
+/** Outlines of music signs, made once; they are in our own files. */
+bundled.add('@vexflow-fonts/bravura');
+bundled.add('tailwindcss');
 
+const nameOf = (path) => path.slice(path.lastIndexOf('node_modules/') + 'node_modules/'.length);
 const shipped = Object.entries(lock.packages).filter(
-  ([path, { dev, optional }]) => path !== '' && ((!dev && !optional) || TOOLS.includes(path)),
+  ([path, { dev, optional }]) => path !== '' && ((!dev && !optional) || bundled.has(nameOf(path))),
 );
 
 async function licenceText(path) {

@@ -98,6 +98,7 @@ export async function ensureBuild() {
     'src',
     'public',
     'astro.config.mjs',
+    'scripts/bundled-packages.mjs',
     'scripts/preload-islands.mjs',
     'tsconfig.json',
     'package-lock.json',

@@ -27,12 +27,14 @@ export type Asking<Answer> =
  * Asks a worker one question; it is stopped when it answers, takes too long, or something newer is asked.
  *
  * @param patience milliseconds
+ * @param check what the answer is, or null where it is none; what comes out of a worker is not trusted
  */
 export function askWorker<Question, Answer>(
   worker: Worker,
   question: Question,
   patience: number,
   signal: AbortSignal,
+  check: (sent: unknown) => Answer | null,
 ): Promise<Asking<Answer>> {
   return new Promise((resolve) => {
     const id = 1;
@@ -44,9 +46,10 @@ export function askWorker<Question, Answer>(
     const timer = setTimeout(() => end({ ok: false, why: 'too-slow' }), patience);
     signal.addEventListener('abort', () => end({ ok: false, why: 'cancelled' }), { once: true });
     worker.onerror = () => end({ ok: false, why: 'failed' });
-    worker.onmessage = ({ data }: MessageEvent<Answered<Answer>>) => {
+    worker.onmessage = ({ data }: MessageEvent<unknown>) => {
       if (!isMessage(data) || data.id !== id) return;
-      end('answer' in data ? { ok: true, answer: data.answer } : { ok: false, why: 'failed' });
+      const answer = 'answer' in data ? check(data.answer) : null;
+      end(answer === null ? { ok: false, why: 'failed' } : { ok: true, answer });
     };
     const asked: Asked<Question> = { protocol: PROTOCOL, id, question };
     worker.postMessage(asked);

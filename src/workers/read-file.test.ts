@@ -18,6 +18,7 @@ import { scoreOfScale } from '@/formats/musicxml/from-scale';
 import { writeMusicXml } from '@/formats/musicxml/write';
 import { writeBackup } from '@/store/backup';
 import { demoData } from '@/store/demo-school';
+import { fileAnswer } from './file-answer';
 import { type FileReading, readFile } from './read-file';
 
 const bytesOf = (text: string) => new TextEncoder().encode(text);
@@ -280,6 +281,8 @@ describe('damaged files', () => {
         fc.property(seeds, (changes) => {
           const reading = read(name, mutated(good, changes));
           if (!reading.ok) expect(sayFileProblem(reading.problem)).toMatch(/\.$/u);
+          // As it crosses from the worker to the page.
+          expect(fileAnswer(structuredClone(reading))).toEqual(reading);
           count += 1;
         }),
         { numRuns: RUNS },
@@ -288,4 +291,11 @@ describe('damaged files', () => {
     },
     600_000,
   );
+});
+
+describe('an answer of a worker', () => {
+  it('that is none is not taken for one', () => {
+    for (const sent of [null, {}, { ok: true }, { ok: true, kind: 'scales' }, { ok: false, problem: 'x' }])
+      expect(fileAnswer(sent)).toBeNull();
+  });
 });

@@ -21,7 +21,7 @@ import { useClassAddress } from './use-class-address';
 /** The Class room: how a class speaks, who is in it, and how its work is kept safe. */
 export function ClassRoom() {
   return (
-    <ErrorBoundary room={classRoomWords(ENGLISH).room}>
+    <ErrorBoundary what={classRoomWords(ENGLISH).room} size="room">
       <Room />
     </ErrorBoundary>
   );
@@ -109,21 +109,23 @@ function Room() {
               ) : (
                 <h1 className="font-serif text-sentence">{say.parts.safe}</h1>
               )}
-              <ClassParts
-                part={part}
-                state={state}
-                known={spoken !== null}
-                group={group}
-                refused={refused}
-                actions={actions}
-                onPart={(next) => {
-                  setRefused(null);
-                  go(next);
-                }}
-                onNew={() => make(true)}
-                onLeave={() => setRefused(null)}
-                onFile={chooseFile}
-              />
+              <ErrorBoundary what={say.partsLabel} size="card" about={part}>
+                <ClassParts
+                  part={part}
+                  state={state}
+                  known={spoken !== null}
+                  group={group}
+                  refused={refused}
+                  actions={actions}
+                  onPart={(next) => {
+                    setRefused(null);
+                    go(next);
+                  }}
+                  onNew={() => make(true)}
+                  onLeave={() => setRefused(null)}
+                  onFile={chooseFile}
+                />
+              </ErrorBoundary>
             </>
           )
         )}

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { scaleAsked } from '@/core/scale/asked';
 import { ENGLISH } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
@@ -6,7 +6,6 @@ import { deriveWords } from '@/core/words/screen/derive';
 import type { Scene } from '@/engrave/scene';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { part } from '@/ui/parts/part';
-import { wanted } from '@/ui/parts/wanted';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
 import { DERIVE_PATH, deriveHref } from '../address/derive/derive-address';
@@ -20,16 +19,8 @@ import { pickWord } from './sentence/pick';
 import { sentenceName, sentenceParts } from './sentence/sentence-words';
 import { goToSearch, useSearch, useSentence } from './sentence/use-sentence';
 import type { ShareWay } from './share/share-list';
+import { WorkLater } from './WorkLater';
 
-/**
- * The derivation comes after the sentence, which answers first; until then what was served stands in its place. It is
- * hydrated there, so nothing moves.
- */
-const Work = lazy(async () => {
-  if (typeof window !== 'undefined') await painted();
-  const { Work: loaded } = await wanted('surface', () => import('./working/Work'));
-  return { default: loaded };
-});
 const QuestionRoom = part(
   'question',
   () => import('./questions/QuestionRoom').then((module) => module.QuestionRoom),
@@ -52,12 +43,6 @@ function Meanwhile({ search }: { readonly search: string }) {
   );
 }
 
-/** Waits until what stands has been painted. */
-const painted = () =>
-  new Promise<void>((resolve) => {
-    requestAnimationFrame(() => setTimeout(resolve));
-  });
-
 type Props = { readonly served: Scene };
 
 /** The Derive room: one sentence, its derivation on every surface, and what becomes of it. */
@@ -69,7 +54,7 @@ export function DeriveRoom(props: Props) {
   useEffect(() => walksItself(DERIVE_PATH, (next) => goToSearch(next, 'finished')), []);
   const asks = live && questionKind(search) !== null;
   return (
-    <ErrorBoundary room={deriveWords(ENGLISH).room}>
+    <ErrorBoundary what={deriveWords(ENGLISH).room} size="room">
       {asks ? <QuestionRoom search={search} /> : <Room {...props} />}
     </ErrorBoundary>
   );
@@ -122,8 +107,8 @@ function Room({ served }: Props) {
     <RoomShell shell={shell} problems={problems}>
       <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
         <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
-        <Suspense fallback={<div data-waiting="" className="grow" />}>
-          <Work
+        <ErrorBoundary what={deriveWords(w).surfaces.method} size="card" about={sentence}>
+          <WorkLater
             sentence={sentence}
             say={say}
             onRest={rest}
@@ -132,7 +117,7 @@ function Room({ served }: Props) {
             served={served}
             isServed={search === ''}
           />
-        </Suspense>
+        </ErrorBoundary>
       </main>
     </RoomShell>
   );

@@ -31,7 +31,7 @@ import { goToMark, restMark, sayMark, useMark } from './use-mark';
 /** The Mark room: what went wrong, and which habit made it so. */
 export function MarkRoom() {
   return (
-    <ErrorBoundary room={markWords(ENGLISH).room}>
+    <ErrorBoundary what={markWords(ENGLISH).room} size="room">
       <Room />
     </ErrorBoundary>
   );
@@ -167,55 +167,65 @@ function Room() {
         <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_25rem]">
           <div className="flex min-h-0 min-w-0 flex-col gap-3 room:overflow-y-auto">
             {outcome ? (
-              <GivenCard asked={asked} given={outcome.given} judged={outcome.judged} />
+              <ErrorBoundary what={say.cards.given} size="card" about={sentence}>
+                <GivenCard asked={asked} given={outcome.given} judged={outcome.judged} />
+              </ErrorBoundary>
             ) : (
               reading.is === 'empty' && <EmptyCard />
             )}
             {reading.is !== 'unasked' && (
-              <EntryCard
-                key={sentence.kind}
-                asked={asked}
-                given={sentence.given}
-                typed={sentence.typed}
-                judged={outcome?.judged ?? null}
-                taken={taken}
-                onGiven={hands.give}
-                onTyped={hands.type}
-                onRight={hands.right}
-                onBlank={hands.blank}
-                onNext={hands.next}
-                onRest={restMark}
-              />
+              <ErrorBoundary what={say.cards.entry} size="card" about={sentence}>
+                <EntryCard
+                  key={sentence.kind}
+                  asked={asked}
+                  given={sentence.given}
+                  typed={sentence.typed}
+                  judged={outcome?.judged ?? null}
+                  taken={taken}
+                  onGiven={hands.give}
+                  onTyped={hands.type}
+                  onRight={hands.right}
+                  onBlank={hands.blank}
+                  onNext={hands.next}
+                  onRest={restMark}
+                />
+              </ErrorBoundary>
             )}
           </div>
           <div className="flex min-h-0 flex-col gap-3 room:overflow-y-auto">
             {outcome && (
               <>
-                <HabitCard
-                  outcome={outcome}
-                  remembered={before.own === null && before.like !== null}
-                  menu={menu}
-                  onMenu={setMenu}
-                  onHabit={hands.habit}
-                  onAccept={hands.accept}
-                  onNext={hands.next}
-                />
-                <ChecksCard
-                  outcome={outcome}
-                  comment={comment}
-                  corrected={before.own?.corrected ?? false}
-                  onCorrected={hands.corrected}
-                  onMarks={hands.marks}
-                  onComment={hands.comment}
-                />
+                <ErrorBoundary what={say.cards.habit} size="card" about={sentence}>
+                  <HabitCard
+                    outcome={outcome}
+                    remembered={before.own === null && before.like !== null}
+                    menu={menu}
+                    onMenu={setMenu}
+                    onHabit={hands.habit}
+                    onAccept={hands.accept}
+                    onNext={hands.next}
+                  />
+                </ErrorBoundary>
+                <ErrorBoundary what={say.cards.checks} size="card" about={sentence}>
+                  <ChecksCard
+                    outcome={outcome}
+                    comment={comment}
+                    corrected={before.own?.corrected ?? false}
+                    onCorrected={hands.corrected}
+                    onMarks={hands.marks}
+                    onComment={hands.comment}
+                  />
+                </ErrorBoundary>
               </>
             )}
-            <PileCard
-              pile={pileOf(school.state.data, group)}
-              tellingKey={outcome?.key ?? { tonic: sentence.fields.tonic, scale: sentence.fields.scale }}
-              now={outcome?.habit?.habits.join('+') ?? null}
-              onRemove={drop}
-            />
+            <ErrorBoundary what={say.cards.pile} size="card" about={sentence}>
+              <PileCard
+                pile={pileOf(school.state.data, group)}
+                tellingKey={outcome?.key ?? { tonic: sentence.fields.tonic, scale: sentence.fields.scale }}
+                now={outcome?.habit?.habits.join('+') ?? null}
+                onRemove={drop}
+              />
+            </ErrorBoundary>
           </div>
         </div>
       </main>

@@ -31,7 +31,7 @@ const FillCircle = part('fill', () => import('./FillCircle').then((module) => mo
 /** The Orbit room: the circle of fifths as keys, as chords, as notes. */
 export function OrbitRoom() {
   return (
-    <ErrorBoundary room={orbitWords(ENGLISH).room}>
+    <ErrorBoundary what={orbitWords(ENGLISH).room} size="room">
       <Room />
     </ErrorBoundary>
   );
@@ -162,24 +162,28 @@ function Room() {
         ) : (
           <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_25rem]">
             <section aria-label={say.ring} className="card flex min-h-0 min-w-0 flex-col p-2">
-              <RingView ring={ring} onPlace={hands.place} onPoint={hands.point} onRest={restOrbit}>
-                <Centre
-                  sentence={sentence}
-                  reading={ring.reading}
-                  pointed={pointed === null ? null : placeName(w, pointed, ring.mode)}
-                  onReading={hands.reading}
-                />
-              </RingView>
+              <ErrorBoundary what={say.ring} size="card" about={ring}>
+                <RingView ring={ring} onPlace={hands.place} onPoint={hands.point} onRest={restOrbit}>
+                  <Centre
+                    sentence={sentence}
+                    reading={ring.reading}
+                    pointed={pointed === null ? null : placeName(w, pointed, ring.mode)}
+                    onReading={hands.reading}
+                  />
+                </RingView>
+              </ErrorBoundary>
             </section>
-            <Card
-              sentence={sentence}
-              at={at}
-              last={last}
-              readsOff={readsOff}
-              onReadOff={setReadsOff}
-              onStep={hands.toStep}
-              onSay={hands.say}
-            />
+            <ErrorBoundary what={say.card} size="card" about={sentence}>
+              <Card
+                sentence={sentence}
+                at={at}
+                last={last}
+                readsOff={readsOff}
+                onReadOff={setReadsOff}
+                onStep={hands.toStep}
+                onSay={hands.say}
+              />
+            </ErrorBoundary>
           </div>
         )}
       </main>

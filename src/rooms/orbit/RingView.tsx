@@ -119,7 +119,8 @@ export const RingView = memo(function RingView({ ring, onPlace, onPoint, onRest,
           </div>
         )}
       </div>
-      {small && <div className="flex flex-col items-center gap-1 pb-2 text-center">{children}</div>}
+      {/* On a telephone its place is kept before it is known how large the ring is. */}
+      <div className="flex flex-col items-center gap-1 text-center max-sm:min-h-27">{small && children}</div>
     </div>
   );
 });

@@ -12,11 +12,20 @@ const WIDTH = 150;
 const TOP = 26;
 const HEIGHT = 80;
 
+/** Its place in a row, kept also while it is on its way, and as wide as that whatever a table would make of it. */
+const PLACE = {
+  width: '4.25rem',
+  minWidth: '4.25rem',
+  aspectRatio: `${WIDTH} / ${HEIGHT}`,
+  marginBlock: '-0.2rem',
+  display: 'block',
+};
+
 /** A signature drawn small on a treble staff; the empty one is drawn like every other. */
 export function SignatureStaff({ count }: Props) {
   const w = useWords();
   const engraver = useStaffEngraver();
-  if (!engraver) return <span className="block h-9 w-20" />;
+  if (!engraver) return <span style={PLACE} />;
   const { groups } = engraver.engraveSignature('treble', count, WIDTH);
   const scene = {
     width: WIDTH,
@@ -24,12 +33,14 @@ export function SignatureStaff({ count }: Props) {
     groups: groups.map((each) => ({ ...each, y: each.y - TOP })),
   };
   return (
-    <SceneView
-      id={`signature-of-${count}`}
-      scene={scene}
-      title={questionWords(w).staff(CLEF_WORDS.treble)}
-      description={signCount(count)}
-      style={{ width: '4.25rem', height: 'auto', marginBlock: '-0.2rem', display: 'block' }}
-    />
+    <span style={PLACE}>
+      <SceneView
+        id={`signature-of-${count}`}
+        scene={scene}
+        title={questionWords(w).staff(CLEF_WORDS.treble)}
+        description={signCount(count)}
+        style={{ width: '100%', display: 'block' }}
+      />
+    </span>
   );
 }

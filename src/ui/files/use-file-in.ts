@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Settings } from '@/core/school/settings';
 import type { FileProblem } from '@/core/words/say-file';
+import { fileAnswer } from '@/workers/file-answer';
 import { askWorker } from '@/workers/protocol';
 import type { FileQuestion, FileReading } from '@/workers/read-file';
 
@@ -62,7 +63,13 @@ export function useFileIn(settings: Settings): FileHandle {
       type: 'module',
     });
     const question: FileQuestion = { name, bytes, settings: newest.current };
-    const outcome = await askWorker<FileQuestion, FileReading>(worker, question, PATIENCE, control.signal);
+    const outcome = await askWorker<FileQuestion, FileReading>(
+      worker,
+      question,
+      PATIENCE,
+      control.signal,
+      fileAnswer,
+    );
     if (outcome.ok) return done(outcome.answer);
     const problem: FileProblem =
       outcome.why === 'too-slow' ? { code: 'file-slow', seconds: PATIENCE / 1000 } : unreadable;

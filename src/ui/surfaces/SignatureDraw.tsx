@@ -91,7 +91,8 @@ export function SignatureDraw({ count, clef = 'treble', drawn, pointed, onDraw, 
           {say.entry.clear}
         </button>
       </div>
-      <div className="max-w-lg">
+      {/* Its place is kept while it is on its way. */}
+      <div className="max-w-lg" style={engraver ? undefined : { aspectRatio: '300 / 122' }}>
         <EntryStaff
           id="draw-signature"
           engraver={engraver}

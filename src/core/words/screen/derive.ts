@@ -2,13 +2,6 @@ import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
 import { lowerFirst } from '../vocabulary';
 
-const FAILED = {
-  title: (room: string) => `${room} could not show this.`,
-  text: (reason: string) =>
-    `Nothing kept is lost, and the address still holds your sentence. What went wrong: ${reason}.`,
-  again: 'Try again',
-};
-
 const SENTENCE = {
   build: 'Build ',
   comma: ', ',
@@ -48,7 +41,6 @@ const COMPARE = {
 
 function words(w: ClassWords) {
   return {
-    failed: FAILED,
     room: 'Derive',
     title: (scale: string) => `${scale} – Derive – Moon Step`,
     sentence: SENTENCE,

@@ -261,6 +261,13 @@ function words(w: ClassWords) {
     habit: HABIT,
     checks: CHECKS,
     pile: PILE,
+    cards: {
+      given: 'What was written',
+      entry: 'The entry',
+      habit: 'The habit',
+      checks: 'The checks',
+      pile: 'The pile',
+    },
     share: SHARE,
     keysSheet: KEYS_SHEET,
     differs: (got: string, want: string) => `${got} given, ${want} expected`,

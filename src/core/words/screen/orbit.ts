@@ -210,6 +210,7 @@ function words(w: ClassWords) {
     route: ROUTE,
     fill: FILL,
     book: { ...BOOK, heads: { ...BOOK.heads, parallel: capital(w.parallel('minor')) } },
+    card: 'What is said of it',
     share: SHARE,
     keysSheet: KEYS_SHEET,
   };

@@ -10,6 +10,7 @@ import { aboutOf, FIRST_QUESTIONS, searchOfKind, writeQuestion } from '@/rooms/a
 import type { Change } from '@/rooms/shell/address-store';
 import { RoomShell } from '@/rooms/shell/RoomShell';
 import { useHere, useShell } from '@/rooms/shell/use-shell';
+import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { StepBar } from '@/ui/working/StepBar';
 import { WorkingLines } from '@/ui/working/WorkingLines';
@@ -87,7 +88,9 @@ export function QuestionRoom({ search }: Props) {
         <Sentence parts={questionParts(w, question)} open={word} onOpen={setWord} onPick={pick} />
         <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_22.5rem]">
           <div className="flex min-h-0 min-w-0 flex-col gap-3">
-            <Surfaces question={question} answer={answer} at={at} onQuestion={say} />
+            <ErrorBoundary what={deriveWords(w).surfaces.staff} size="card" about={question}>
+              <Surfaces question={question} answer={answer} at={at} onQuestion={say} />
+            </ErrorBoundary>
           </div>
           <section aria-labelledby="question-title" className="card flex min-h-0 flex-col gap-3 p-4">
             <div className="flex items-center gap-1.5">

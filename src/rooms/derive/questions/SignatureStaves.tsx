@@ -21,6 +21,10 @@ type Props = {
 };
 
 /** Room in pixels for one staff with a signature. */
+/** How high a signature is engraved alone, and in a piece of two lines. */
+const STAFF_HEIGHT = 122;
+const LINES_HEIGHT = 230;
+
 const WIDTH = 300;
 const NOTES_WIDTH = 620;
 
@@ -40,9 +44,9 @@ export function SignatureStaves({ clefs, count, put, pointed, inPiece = false }:
   };
   return (
     <>
-      {engraver &&
-        clefs.map((clef) => (
-          <figure key={clef} className="w-full max-w-80">
+      {clefs.map((clef) => (
+        <figure key={clef} className="w-full max-w-80">
+          {engraver ? (
             <SceneView
               id={`signature-${clef}`}
               scene={engraver.engraveSignature(clef, count, WIDTH)}
@@ -51,24 +55,36 @@ export function SignatureStaves({ clefs, count, put, pointed, inPiece = false }:
               style={{ width: '100%' }}
               look={look}
             />
-            <figcaption className="text-center text-small text-quiet">{CLEF_WORDS[clef]}</figcaption>
-          </figure>
-        ))}
-      {engraver && inPiece && clefs[0] && (
+          ) : (
+            <Place height={STAFF_HEIGHT} />
+          )}
+          <figcaption className="text-center text-small text-quiet">{CLEF_WORDS[clef]}</figcaption>
+        </figure>
+      ))}
+      {inPiece && clefs[0] && (
         <figure className="w-full max-w-80">
-          <SceneView
-            id="signature-lines"
-            scene={engraver.engraveLines(clefs[0], count, WIDTH)}
-            title={say.lines.title}
-            description={say.lines.text(signs.map(w.spokenNote).join(', '))}
-            style={{ width: '100%' }}
-            look={look}
-          />
+          {engraver ? (
+            <SceneView
+              id="signature-lines"
+              scene={engraver.engraveLines(clefs[0], count, WIDTH)}
+              title={say.lines.title}
+              description={say.lines.text(signs.map(w.spokenNote).join(', '))}
+              style={{ width: '100%' }}
+              look={look}
+            />
+          ) : (
+            <Place height={LINES_HEIGHT} />
+          )}
           <figcaption className="text-center text-small text-quiet">{say.lines.title}</figcaption>
         </figure>
       )}
     </>
   );
+}
+
+/** The place of a drawing that is on its way, so that nothing moves when it comes. */
+function Place({ height }: { readonly height: number }) {
+  return <div style={{ aspectRatio: `${WIDTH} / ${height}` }} />;
 }
 
 /** The notes of a key that no signature is printed for, each with its sign. */

@@ -5,6 +5,7 @@ import { deriveWords } from '@/core/words/screen/derive';
 import type { Scene } from '@/engrave/scene';
 import { leastStaffWidth } from '@/engrave/staff-width';
 import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
+import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
 import type { Lit } from '@/ui/surfaces/lit';
@@ -50,14 +51,16 @@ export function Single({ view, later, ...props }: Props) {
           aria-label={surfaces.strideAndKeyboard}
           className="card flex min-h-0 grow flex-col px-2 py-2 sm:px-4"
         >
-          <Stride
-            step={view.step}
-            lit={lit}
-            onLit={onLit}
-            written={view.written}
-            derivation={view.derivation}
-            onPlace={actions.toPlace}
-          />
+          <ErrorBoundary what={surfaces.stride} size="card" about={view}>
+            <Stride
+              step={view.step}
+              lit={lit}
+              onLit={onLit}
+              written={view.written}
+              derivation={view.derivation}
+              onPlace={actions.toPlace}
+            />
+          </ErrorBoundary>
           <Caption {...later} lit={lit} onSay={onSay} onBeside={actions.beside} />
         </section>
         <Below {...props} view={later.view} />
@@ -79,19 +82,29 @@ const Below = memo(function Below({ view, actions, lit, onLit, onRest, served, i
   return (
     <>
       <section aria-label={surfaces.staff} className="card px-2 py-1 sm:px-4">
-        <div ref={ref} className="overflow-x-auto overflow-y-hidden">
-          <Staff {...pointing} scene={staff} written={onStaff} onPlace={actions.toPlace} room={room.width} />
-        </div>
+        <ErrorBoundary what={surfaces.staff} size="card" about={view}>
+          <div ref={ref} className="overflow-x-auto overflow-y-hidden">
+            <Staff
+              {...pointing}
+              scene={staff}
+              written={onStaff}
+              onPlace={actions.toPlace}
+              room={room.width}
+            />
+          </div>
+        </ErrorBoundary>
       </section>
       <section aria-label={surfaces.rail} className="card px-2 py-1 sm:px-4">
-        <Rail
-          {...pointing}
-          scale={scale}
-          line={written.line}
-          onSlide={actions.slide}
-          onRelative={actions.relative}
-          onRest={onRest}
-        />
+        <ErrorBoundary what={surfaces.rail} size="card" about={view}>
+          <Rail
+            {...pointing}
+            scale={scale}
+            line={written.line}
+            onSlide={actions.slide}
+            onRelative={actions.relative}
+            onRest={onRest}
+          />
+        </ErrorBoundary>
       </section>
     </>
   );
@@ -102,19 +115,22 @@ type BesideProps = Pick<Props, 'view' | 'proof' | 'actions' | 'onWhy'>;
 /** The working and the proof; they rest while the stride is drawn. */
 const Beside = memo(function Beside({ view, proof, actions, onWhy }: BesideProps) {
   const barred = useMemo(() => barredFrom(view.scale), [view.scale]);
+  const { surfaces } = deriveWords(useWords());
   return (
     <div className="card flex min-h-0 flex-col gap-3 p-4">
-      <Working
-        derivation={view.derivation}
-        barred={barred}
-        at={view.at}
-        onStep={actions.toStep}
-        onMethod={actions.toMethod}
-        onCompare={actions.compare}
-        onWhy={onWhy}
-        onHand={actions.byHand}
-      />
-      <Proof proof={proof} />
+      <ErrorBoundary what={surfaces.method} size="card" about={view}>
+        <Working
+          derivation={view.derivation}
+          barred={barred}
+          at={view.at}
+          onStep={actions.toStep}
+          onMethod={actions.toMethod}
+          onCompare={actions.compare}
+          onWhy={onWhy}
+          onHand={actions.byHand}
+        />
+        <Proof proof={proof} />
+      </ErrorBoundary>
     </div>
   );
 });
