@@ -7,7 +7,7 @@ import { SCALE_IDS } from './scale/pattern';
 export const MANY = Number(process.env['MOON_STEP_MANY'] ?? 1);
 
 /** Words that every object of the language has; looked up carelessly they are found where there is nothing. */
-export const OBJECT_WORDS = [
+const OBJECT_WORDS = [
   'constructor',
   'toString',
   'toLocaleString',

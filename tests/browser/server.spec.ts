@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { test as plain } from '@playwright/test';
 import { expect, test } from './room';
 
@@ -96,4 +97,11 @@ test('the endpoints answer over HTTP, problems as documents', async ({ request }
   expect(long.status()).toBe(413);
   const document = await request.get('/api/v1/openapi.json');
   expect((await document.json()).openapi).toBe('3.1.0');
+});
+
+plain('what is shipped to the browser and the server stands among the licences', async () => {
+  const packages = JSON.parse(await readFile('dist/bundled-packages.json', 'utf8')) as string[];
+  const licences = await readFile('dist/client/licences.txt', 'utf8');
+  expect(packages.length).toBeGreaterThan(60);
+  expect(packages.filter((name) => !licences.includes(`\n${name} `))).toEqual([]);
 });

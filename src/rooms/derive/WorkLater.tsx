@@ -8,7 +8,8 @@ const listeners = new Set<() => void>();
 
 /** Loads the derivation, here before a page is served with it. */
 export async function prepareWork(): Promise<void> {
-  ({ Work: work } = await import('./working/Work'));
+  const { Work } = await import('./working/Work');
+  work = Work;
 }
 
 /** Loads it after what stands has been painted. */

@@ -1,5 +1,4 @@
 import { useSortable } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
 import { GripVertical } from 'lucide-react';
 import { useState } from 'react';
 import { SHELF_WORDS as SAY } from '@/core/words/screen/shelf';
@@ -53,7 +52,10 @@ export function ShelfItem({ item, first, last, lessons, actions, desks, fixed, o
     <li
       ref={setNodeRef}
       className={`card p-2 ${isDragging ? 'relative z-10 border-ink' : ''}`}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
+      style={{
+        transform: transform ? `translate3d(${transform.x}px, ${transform.y}px, 0)` : undefined,
+        transition,
+      }}
     >
       <div className="flex items-center gap-1.5">
         <button
