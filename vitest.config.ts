@@ -8,7 +8,7 @@ export default defineConfig({
     environment: 'node',
     setupFiles: ['src/engrave/letters.test-setup.ts'],
     // Whole tables take their time on a slow machine; nothing here measures time.
-    testTimeout: 120_000,
+    testTimeout: 600_000,
     // Every core, also where there are but two.
     maxWorkers: '100%',
   },

@@ -2,7 +2,7 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { cp, mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, isSaved, test } from './room';
+import { expect, isLive, isSaved, test } from './room';
 
 const ROOT = join(import.meta.dirname, '../..');
 
@@ -114,9 +114,18 @@ test('a newer version waits until it is told', async ({ page, room }) => {
     await expect(about).toHaveAttribute('content', '#22283a');
     await page.reload();
     await expect(about).toHaveAttribute('content', '#22283a');
+    // Another window, in which something is half typed, goes on until it is asked itself.
+    const other = await page.context().newPage();
+    await other.goto(`${server.address}/mark?kind=order&order=-3`);
+    await isLive(other);
+    await other.keyboard.press('i');
+    await other.keyboard.type('B flat, E f');
     await page.getByRole('button', { name: 'Use it now' }).click();
     await expect(about).toHaveAttribute('content', '#112233');
     await expect(page.getByText('A newer Moon Step is ready.')).toBeHidden();
+    await expect(other.getByRole('button', { name: 'Use it now' })).toBeVisible();
+    await other.keyboard.type('lat');
+    await expect(other.locator('[data-answer]')).toHaveValue('B flat, E flat');
   } finally {
     await server.stop();
     await rm(folder, { recursive: true, force: true });

@@ -3,9 +3,10 @@ import { test as base, expect, type Locator, type Page } from '@playwright/test'
 
 export const OWN_SCHOOL = 'http://127.0.0.1:4782';
 
-/** Waits until the page takes keys. */
+/** Waits until the page takes keys, and all of the room is there. */
 export async function isLive(page: Page): Promise<void> {
   await expect(page.locator('[data-live=yes]')).toBeVisible();
+  await expect(page.locator('[data-coming]')).toHaveCount(0);
 }
 
 /** Waits until the database has confirmed everything that was done on the page. */

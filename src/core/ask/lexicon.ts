@@ -1,16 +1,14 @@
 import type { MethodId } from '../derive/derivation';
-import type { ScaleId } from '../scale/pattern';
+import { NAMED_SCALE_IDS, SCALE_ROWS, type ScaleId } from '../scale/pattern';
 import type { AskOptions, AskPlace } from './reading';
 
 /** Words for scales, each with what it tells: a whole scale, or a part of its name. */
 export type ScaleWord = ScaleId | 'minor' | 'natural' | 'harmonic' | 'melodic' | 'tetrachord' | 'pentachord';
 
 export const SCALE_LEXICON: Readonly<Record<string, ScaleWord>> = {
-  major: 'major',
-  maj: 'major',
-  dur: 'major',
-  ionian: 'major',
-  ion: 'major',
+  ...Object.fromEntries(
+    NAMED_SCALE_IDS.flatMap((id) => (SCALE_ROWS[id].asked ?? []).map((word) => [word, id])),
+  ),
   minor: 'minor',
   min: 'minor',
   m: 'minor',
@@ -20,8 +18,6 @@ export const SCALE_LEXICON: Readonly<Record<string, ScaleWord>> = {
   natürlich: 'natural',
   rein: 'natural',
   pure: 'natural',
-  aeolian: 'natural-minor',
-  aeol: 'natural-minor',
   harmonic: 'harmonic',
   harm: 'harmonic',
   harmonisch: 'harmonic',
@@ -30,26 +26,6 @@ export const SCALE_LEXICON: Readonly<Record<string, ScaleWord>> = {
   mel: 'melodic',
   melodisch: 'melodic',
   mm: 'melodic',
-  dorian: 'dorian',
-  dor: 'dorian',
-  dorisch: 'dorian',
-  phrygian: 'phrygian',
-  phryg: 'phrygian',
-  phr: 'phrygian',
-  phrygisch: 'phrygian',
-  lydian: 'lydian',
-  lyd: 'lydian',
-  lydisch: 'lydian',
-  mixolydian: 'mixolydian',
-  mixo: 'mixolydian',
-  mix: 'mixolydian',
-  mixolydisch: 'mixolydian',
-  locrian: 'locrian',
-  loc: 'locrian',
-  lokrisch: 'locrian',
-  chromatic: 'chromatic',
-  chrom: 'chromatic',
-  chromatisch: 'chromatic',
   tetrachord: 'tetrachord',
   pentachord: 'pentachord',
 };

@@ -123,7 +123,7 @@ describe('marks', () => {
 
   it('loses no more by following through than by each note, in every answer a mistake leads to', () => {
     let cases = 0;
-    for (const asked of EVERY_QUESTION.filter((_, at) => at % 3 === 0)) {
+    for (const asked of EVERY_QUESTION.filter((_, at) => at % 7 === 0)) {
       const task = taskOf(asked, USUAL_SETTINGS);
       for (const mistake of mistakesIn(task.scope)) {
         for (const { written } of answersOf(mistake, task).slice(0, 2)) {

@@ -1,7 +1,7 @@
 import type { MethodId } from '../derive/derivation';
 import type { Clef } from '../instrument/staff';
 import type { Direction } from '../scale/direction';
-import type { ScaleId } from '../scale/pattern';
+import { ofEachScale, ofScales } from '../scale/pattern';
 import type { SignatureChoice } from '../scale/printed';
 import type { Settings } from '../school/settings';
 
@@ -64,44 +64,13 @@ export const STEP_WORDS: Readonly<Record<Settings['stepWords'], StepWords>> = {
   },
 };
 
-export const SCALE_WORDS: Readonly<Record<ScaleId, string>> = {
-  major: 'major',
-  'natural-minor': 'natural minor',
-  'harmonic-minor': 'harmonic minor',
-  'melodic-minor': 'melodic minor',
-  dorian: 'dorian',
-  phrygian: 'phrygian',
-  lydian: 'lydian',
-  mixolydian: 'mixolydian',
-  locrian: 'locrian',
-  'major-tetrachord': 'major tetrachord',
-  'major-pentachord': 'major pentachord',
-  'minor-pentachord': 'minor pentachord',
-  chromatic: 'chromatic',
-};
+export const SCALE_WORDS = ofEachScale(({ name }) => name);
 
 /** After a tonic and a hyphen: `cis-Moll harmonisch`. */
-export const SCALE_WORDS_AFTER_HYPHEN: Readonly<Record<ScaleId, string>> = {
-  major: 'Dur',
-  'natural-minor': 'Moll natürlich',
-  'harmonic-minor': 'Moll harmonisch',
-  'melodic-minor': 'Moll melodisch',
-  dorian: 'Dorisch',
-  phrygian: 'Phrygisch',
-  lydian: 'Lydisch',
-  mixolydian: 'Mixolydisch',
-  locrian: 'Lokrisch',
-  'major-tetrachord': 'Dur-Tetrachord',
-  'major-pentachord': 'Dur-Pentachord',
-  'minor-pentachord': 'Moll-Pentachord',
-  chromatic: 'Chromatisch',
-};
+export const SCALE_WORDS_AFTER_HYPHEN = ofEachScale(({ afterHyphen }) => afterHyphen);
 
 /** The other name of a scale that has two. */
-export const OTHER_SCALE_WORDS: Partial<Readonly<Record<ScaleId, string>>> = {
-  major: 'ionian',
-  'natural-minor': 'aeolian',
-};
+export const OTHER_SCALE_WORDS = ofScales(({ other }) => other);
 
 export const DIRECTION_WORDS: Readonly<Record<Direction, string>> = {
   up: 'going up',

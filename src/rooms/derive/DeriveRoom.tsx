@@ -34,7 +34,7 @@ function Meanwhile({ search }: { readonly search: string }) {
   const kind = questionKind(search) ?? 'key';
   return (
     <RoomShell shell={shell} problems={[]}>
-      <main className="grow px-4 pt-3 sm:px-6">
+      <main className="grow px-4 pt-3 sm:px-6" data-coming="">
         <h1 className="font-serif text-sentence leading-[1.75] wide:leading-[2.1]">
           {deriveWords(here.w).kinds[kind].whole}
         </h1>

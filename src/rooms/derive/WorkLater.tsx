@@ -55,12 +55,13 @@ export function WorkLater(props: WorkProps) {
       </div>
     );
   return taken && isOther(props.isServed) ? (
-    <div key="waits" className="grow" />
+    <div key="waits" className="grow" data-coming="" />
   ) : (
     // Nothing is set: a page that takes over leaves what was served in here as it is.
     <div
       key="served"
       className="contents"
+      data-coming=""
       suppressHydrationWarning
       // biome-ignore lint/security/noDangerouslySetInnerHtml: it is empty, and only keeps what stands
       dangerouslySetInnerHTML={{ __html: '' }}
