@@ -12,7 +12,7 @@ test('an empty school opens on a plain sentence at its first step, and a handout
     'Build C major, going up, in the treble clef, without a key signature.',
   );
   await expect(page.locator('[aria-current=step]')).toBeVisible();
-  await expect(page.getByText('1 of 8')).toBeVisible();
+  await expect(page.getByText('1 of 8', { exact: true })).toBeVisible();
 
   let actions = 0;
   const press = async (key: string) => {
