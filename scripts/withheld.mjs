@@ -6,7 +6,7 @@ checkNode();
 await ensurePackages();
 await ensurePrograms([{ program: 'chromium', debian: 'chromium' }]);
 await ensureBuild();
-const { ok } = await run('Scripts withheld', 'node_modules/.bin/playwright', ['test', 'withheld'], {
+const { ok } = await run('Scripts withheld', 'node_modules/.bin/playwright', ['test', 'withheld', 'steady'], {
   env: { MOON_STEP_ALL: '1' },
   loud: true,
 });
