@@ -12,6 +12,9 @@ import { NO_DATA, type SchoolData } from './school-data';
 import { UNKNOWN_RECORDS } from './school-state';
 import { keeping, newKept } from './shelf';
 
+/** Waits for something to be so, as long as a slow machine may take. */
+const eventually = (check: () => void) => vi.waitFor(check, { timeout: 60_000 });
+
 const clock = () => NOW;
 const item = (id: string) => newKept(id, { name: `Lesson ${id}`, address: '/derive?tonic=C&scale=major' });
 const keep = (keeper: Keeper, id: string) => keeper.change((data, now) => keeping(data, [item(id)], now));
@@ -61,7 +64,7 @@ function pretend(data: SchoolData = NO_DATA) {
       tell();
     },
     answer: async (written: Written) => {
-      await vi.waitFor(() => expect(asked.length).toBeGreaterThan(0));
+      await eventually(() => expect(asked.length).toBeGreaterThan(0));
       asked.shift()?.(written);
     },
     waits: () => asked.length,
@@ -270,11 +273,11 @@ describe('two windows on one item', () => {
   it('lose nothing of each other: fields are written, not records', async () => {
     const open = async () => openSchool(openDatabase('own'));
     const [one, other] = [openKeeper({ open, clock }), openKeeper({ open, clock })];
-    await vi.waitFor(() =>
+    await eventually(() =>
       expect([one, other].map((each) => each.state().status)).toEqual(['ready', 'ready']),
     );
     await keep(one, 'a');
-    await vi.waitFor(() => expect(shown(other)).toEqual(['a']));
+    await eventually(() => expect(shown(other)).toEqual(['a']));
     const type = (keeper: Keeper, fields: { readonly name?: string; readonly note?: string }) =>
       keeper.change((data, now) => {
         const [kept = keptItem('a', 1)] = data.kept;
@@ -289,7 +292,7 @@ describe('two windows on one item', () => {
     const stored = await openDatabase('own').kept.get('a');
     expect(stored).toMatchObject({ name, note: note.slice(0, name.length) });
     for (const keeper of [one, other]) {
-      await vi.waitFor(() => expect(keeper.state().data.kept[0]).toMatchObject({ name }));
+      await eventually(() => expect(keeper.state().data.kept[0]).toMatchObject({ name }));
       expect(keeper.state().saving).toBe('saved');
       keeper.close();
     }

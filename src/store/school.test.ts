@@ -11,8 +11,11 @@ import { openSchoolStore } from './open';
 import { openSchool, type SchoolStore } from './school';
 import { keeping, makingLesson, newKept } from './shelf';
 
+/** Waits for something to be so, as long as a slow machine may take. */
+const eventually = (check: () => void) => vi.waitFor(check, { timeout: 60_000 });
+
 const open = () => openSchool(openDatabase('own'));
-const ready = (store: SchoolStore) => vi.waitFor(() => expect(store.state().status).toBe('ready'));
+const ready = (store: SchoolStore) => eventually(() => expect(store.state().status).toBe('ready'));
 const item = (id: string) => ({ ...keptItem(id, 0), lesson: null });
 const names = (store: SchoolStore) => store.state().data.kept.map(({ id }) => id);
 
@@ -49,11 +52,11 @@ describe('the records of a school', () => {
 
     const again = open();
     await ready(again);
-    await vi.waitFor(() => expect(again.state().undo).toBe('deleted'));
+    await eventually(() => expect(again.state().undo).toBe('deleted'));
     expect(await again.undo()).toEqual({ ok: true, undone: 'deleted' });
     expect(await again.undo()).toEqual({ ok: true, undone: 'lesson-made' });
     expect(await again.undo()).toEqual({ ok: true, undone: 'edited' });
-    await vi.waitFor(() => expect(again.state().data.kept[0]?.name).toBe('Lesson a'));
+    await eventually(() => expect(again.state().data.kept[0]?.name).toBe('Lesson a'));
     expect(await again.undo()).toEqual({ ok: true, undone: 'kept' });
     expect(await again.undo()).toEqual({ ok: true, undone: null });
   });
@@ -62,14 +65,14 @@ describe('the records of a school', () => {
     const [one, other] = [open(), open()];
     await Promise.all([ready(one), ready(other)]);
     await one.change(keeping(one.state().data, [item('a')], NOW), NOW);
-    await vi.waitFor(() => expect(names(other)).toEqual(['a']));
+    await eventually(() => expect(names(other)).toEqual(['a']));
     await other.change(keeping(other.state().data, [item('b')], NOW), NOW);
-    await vi.waitFor(() => expect(names(one)).toEqual(['a', 'b']));
+    await eventually(() => expect(names(one)).toEqual(['a', 'b']));
 
     const database = openDatabase('own');
     await database.kept.update('b', { note: 'written behind the back' });
     expect(await one.undo()).toEqual({ ok: true, undone: 'changed-since' });
-    await vi.waitFor(() => expect(one.state().data.kept[1]?.note).toBe('written behind the back'));
+    await eventually(() => expect(one.state().data.kept[1]?.note).toBe('written behind the back'));
   });
 
   it('erase a person without a trace in what could be taken back', async () => {
@@ -148,7 +151,7 @@ describe('the records of a school', () => {
       songs: 'id',
     });
     await newer.open();
-    await vi.waitFor(() => expect(store.state().problem).toEqual({ code: 'store-newer' }));
+    await eventually(() => expect(store.state().problem).toEqual({ code: 'store-newer' }));
     const change = keeping(store.state().data, [item('b')], NOW);
     expect(await store.change(change, NOW)).toMatchObject({ ok: false, problem: { code: 'store-newer' } });
     expect(await newer.table('kept').count()).toBe(1);
@@ -179,7 +182,7 @@ describe('the records of a school', () => {
       ok: false,
     });
     expect(await database.table('kept').get('a')).toEqual(later);
-    await vi.waitFor(() =>
+    await eventually(() =>
       expect(store.state().unread).toMatchObject([{ code: 'record-newer', version: 9 }]),
     );
   });
@@ -194,7 +197,7 @@ describe('the records of a school', () => {
       ...stored,
       settings: { ...stored.settings, tuning: 'just', hints: 'wizard' },
     });
-    await vi.waitFor(() => expect(store.state().unread).toHaveLength(2));
+    await eventually(() => expect(store.state().unread).toHaveLength(2));
     expect(
       store
         .state()
@@ -228,7 +231,7 @@ describe('the records of a school', () => {
     await ready(store);
     await store.change(keeping(store.state().data, [item('a')], NOW), NOW);
     await store.backedUp(NOW);
-    await vi.waitFor(() => expect(store.state().backup).toEqual({ at: NOW, changes: 0 }));
+    await eventually(() => expect(store.state().backup).toEqual({ at: NOW, changes: 0 }));
   });
 
   it('of a newer layout are shown and not written', async () => {
@@ -245,7 +248,7 @@ describe('the records of a school', () => {
     await newer.table('kept').put(keptItem('a', 1));
     newer.close();
     const store = open();
-    await vi.waitFor(() => expect(store.state().problem).toEqual({ code: 'store-newer' }));
+    await eventually(() => expect(store.state().problem).toEqual({ code: 'store-newer' }));
     await ready(store);
     expect(names(store)).toEqual(['a']);
     expect(await store.change(keeping(store.state().data, [item('b')], NOW), NOW)).toEqual({
@@ -282,7 +285,7 @@ describe('the demo school', () => {
     await database.marks.put({ key: 'demo-laid-out', value: NOW });
     database.close();
     const store = openSchoolStore('demo', NOW);
-    await vi.waitFor(() => expect(store.state().data.groups).toHaveLength(2));
+    await eventually(() => expect(store.state().data.groups).toHaveLength(2));
     expect(store.state().data.kept).toHaveLength(0);
     await store.change(deleting('groups', store.state().data.groups), NOW);
     const again = openSchoolStore('demo', NOW);
