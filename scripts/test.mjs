@@ -62,6 +62,11 @@ await Promise.all([
       env: { PLAYWRIGHT_JSON_OUTPUT_FILE: browserFile },
     });
     count(browserFile, ({ stats }) => [stats.expected, stats.unexpected + stats.flaky], browser);
+    const outside = await stage(
+      'What musicxml2ly reads in our files (a minute or two)',
+      npx('vitest', ...tests(['run', '-c', 'vitest.outside.config.ts'], outsideFile)),
+    );
+    count(outsideFile, ofUnits, outside);
   })(),
   (async () => {
     await stage('Types', npx('tsc', '--noEmit', '-p', '.'));
@@ -73,11 +78,6 @@ await Promise.all([
     const unit = await stage('Unit and property tests', npx('vitest', ...tests(['run'], unitFile)));
     count(unitFile, ofUnits, unit);
     await stage('Mutants of the tables that methods look up', ['npm', ['run', '--silent', 'mutants']]);
-    const outside = await stage(
-      'What musicxml2ly reads in our files (a minute or two)',
-      npx('vitest', ...tests(['run', '-c', 'vitest.outside.config.ts'], outsideFile)),
-    );
-    count(outsideFile, ofUnits, outside);
     await stage('Types in pages', npx('astro', 'check', '--minimumFailingSeverity', 'hint'));
   })(),
 ]);
