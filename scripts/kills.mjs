@@ -49,7 +49,6 @@ for (let kill = 0; kill <= KILLS; kill += 1) {
   await shelf.goto(`${ADDRESS}/derive`);
   await shelf.locator('[data-saving=saved]').waitFor();
   const count = shelf.getByRole('button', { name: /^Shelf \(/u });
-  if (kill > 0) await shelf.waitForTimeout(300);
   const kept = Number(/\((\d+)\)/u.exec((await count.textContent()) ?? '')?.[1] ?? 0);
   const name = await field.inputValue();
   // Names grow by letters and begin again, so that a shorter one than was shown is an older one.
@@ -84,12 +83,7 @@ for (let kill = 0; kill <= KILLS; kill += 1) {
   };
   const writing = [
     write(() => field.pressSequentially(NAME, { delay: 4 })),
-    write(async () => {
-      for (let each = 0; each < 12; each += 1) {
-        await shelf.keyboard.press('k');
-        await shelf.waitForTimeout(20);
-      }
-    }),
+    write(() => shelf.locator('body').pressSequentially('k'.repeat(12), { delay: 20 })),
   ];
   await new Promise((resolve) => setTimeout(resolve, 30 + Math.random() * 900));
   spawnSync('pkill', ['-9', '-f', '--', `user-data-dir=${profile}`]);

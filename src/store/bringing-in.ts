@@ -40,7 +40,7 @@ function editsOf<Table extends TableName>(
   return [...brought, ...gone.map((record) => ['removed', edit(name, record.id, record, null)] as const)];
 }
 
-/** The change that brings a backup in, and what it does to each table. As any change it can be taken back. */
+/** The change that brings a backup in, and what it does to each table. Like any change, it can be taken back. */
 export function bringingIn(
   data: SchoolData,
   backup: SchoolData,

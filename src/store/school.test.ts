@@ -24,6 +24,22 @@ afterEach(async () => {
   await Dexie.delete('moon-step-demo');
 });
 
+/** The same database in the layout of a later version. */
+function newerLayout(): Dexie {
+  const newer = new Dexie('moon-step');
+  newer.version(LAYOUT + 1).stores({
+    kept: 'id, order',
+    marks: 'key',
+    lessons: 'id',
+    groups: 'id',
+    people: 'id',
+    marked: 'id',
+    past: '++n',
+    songs: 'id',
+  });
+  return newer;
+}
+
 describe('the records of a school', () => {
   it('hold a change when opened anew', async () => {
     const store = open();
@@ -139,17 +155,7 @@ describe('the records of a school', () => {
     const store = open();
     await ready(store);
     await store.change(keeping(store.state().data, [item('a')], NOW), NOW);
-    const newer = new Dexie('moon-step');
-    newer.version(LAYOUT + 1).stores({
-      kept: 'id, order',
-      marks: 'key',
-      lessons: 'id',
-      groups: 'id',
-      people: 'id',
-      past: '++n',
-      marked: 'id',
-      songs: 'id',
-    });
+    const newer = newerLayout();
     await newer.open();
     await eventually(() => expect(store.state().problem).toEqual({ code: 'store-newer' }));
     const change = keeping(store.state().data, [item('b')], NOW);
@@ -235,16 +241,7 @@ describe('the records of a school', () => {
   });
 
   it('of a newer layout are shown and not written', async () => {
-    const newer = new Dexie('moon-step');
-    newer.version(LAYOUT + 1).stores({
-      kept: 'id, order',
-      marks: 'key',
-      lessons: 'id',
-      groups: 'id',
-      people: 'id',
-      past: '++n',
-      songs: 'id',
-    });
+    const newer = newerLayout();
     await newer.table('kept').put(keptItem('a', 1));
     newer.close();
     const store = open();

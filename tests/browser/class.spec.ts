@@ -170,3 +170,17 @@ test('the whole room by keyboard only', async ({ page, classRoom }) => {
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Choose the step words');
 });
+
+test('on a telephone what the line on top can do lies in its menu, the room’s own with it', async ({
+  page,
+  classRoom,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await classRoom.open();
+  await page.getByRole('radio', { name: /^German/u }).check();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('German note names');
+  await isSaved(page);
+  await page.getByRole('button', { name: 'What can be done here' }).click();
+  await page.getByRole('menuitem', { name: /^Undo/u }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('English note names');
+});

@@ -4,9 +4,9 @@ import { ENGLISH } from '@/core/words/class-words';
 import { classRoomWords } from '@/core/words/screen/class';
 import { SHELF_WORDS } from '@/core/words/screen/shelf';
 import { wantsBackup } from '@/store/backup';
-import { BarButton } from '@/ui/BarButton';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { Sentence } from '@/ui/sentence/Sentence';
+import type { Action } from '../shell/Bar';
 import { RoomShell } from '../shell/RoomShell';
 import { useHere, useShell } from '../shell/use-shell';
 import { ClassParts } from './ClassParts';
@@ -66,31 +66,33 @@ function Room() {
     if (isInSentence(id)) actions.set(id, value);
   };
   const remind = state.status === 'ready' && wantsBackup(state.backup, Date.now());
+  const { changes } = state.backup;
+  const own = useMemo(
+    (): readonly Action[] => [
+      ...(remind
+        ? [
+            {
+              id: 'backup',
+              icon: Save,
+              label: say.safe.remindNow,
+              title: say.safe.remind(changes),
+              onClick: () => actions.save('whole'),
+            },
+          ]
+        : []),
+      {
+        id: 'undo',
+        icon: Undo2,
+        label: SHELF_WORDS.undo(state.undo),
+        hint: 'Ctrl Z',
+        disabled: state.undo === null,
+        onClick: undo,
+      },
+    ],
+    [remind, changes, say, actions, state.undo, undo],
+  );
   return (
-    <RoomShell
-      shell={shell}
-      problems={[]}
-      ready={spoken !== null || noClass}
-      buttons={
-        <>
-          {remind && (
-            <BarButton
-              icon={Save}
-              label={say.safe.remindNow}
-              title={say.safe.remind(state.backup.changes)}
-              onClick={() => actions.save('whole')}
-            />
-          )}
-          <BarButton
-            icon={Undo2}
-            label={SHELF_WORDS.undo(state.undo)}
-            hint="Ctrl Z"
-            disabled={state.undo === null}
-            onClick={undo}
-          />
-        </>
-      }
-    >
+    <RoomShell shell={shell} problems={[]} ready={spoken !== null || noClass} own={own}>
       <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
         {isNew ? (
           <NewClass

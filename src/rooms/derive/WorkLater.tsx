@@ -1,63 +1,26 @@
-import { type ComponentType, useEffect, useState, useSyncExternalStore } from 'react';
-import { wanted } from '@/ui/parts/wanted';
+import { useEffect, useState } from 'react';
+import { part } from '@/ui/parts/part';
 import type { WorkProps } from './working/Work';
 
-let work: ComponentType<WorkProps> | null = null;
-let asked = false;
-const listeners = new Set<() => void>();
-
-/** Loads the derivation, here before a page is served with it. */
-export async function prepareWork(): Promise<void> {
-  const { Work } = await import('./working/Work');
-  work = Work;
-}
-
-/** Loads it after what stands has been painted. */
-function loadAfterPaint(): void {
-  if (asked) return;
-  asked = true;
-  requestAnimationFrame(() =>
-    setTimeout(async () => {
-      await wanted('surface', prepareWork);
-      for (const listen of listeners) listen();
-    }),
-  );
-}
-
-function subscribe(listen: () => void): () => void {
-  listeners.add(listen);
-  return () => listeners.delete(listen);
+/** Waits, in a browser, until what stands has been painted. */
+async function painted(): Promise<void> {
+  if (typeof window === 'undefined') return;
+  await new Promise<void>((resolve) => {
+    requestAnimationFrame(() => setTimeout(resolve));
+  });
 }
 
 /** Whether what was served is not what is asked: by the address, or in the words of the class. */
 const isOther = (isServed: boolean) => !isServed || document.documentElement.dataset['asked'] !== undefined;
 
-/**
- * The derivation comes after the sentence, which answers first. Until then what was served stands in its place, where it is
- * what is asked for, and is not touched.
- */
-export function WorkLater(props: WorkProps) {
-  const Work = useSyncExternalStore(
-    subscribe,
-    () => work,
-    () => work,
-  );
+/** What was served, left as it is while it is what is asked for. */
+function Served({ isServed }: Pick<WorkProps, 'isServed'>) {
   // A page that takes over begins with what was served, whatever is asked.
   const [taken, setTaken] = useState(false);
-  useEffect(() => {
-    loadAfterPaint();
-    setTaken(true);
-  }, []);
-  if (Work)
-    return (
-      <div key="work" className="contents">
-        <Work {...props} />
-      </div>
-    );
-  return taken && isOther(props.isServed) ? (
+  useEffect(() => setTaken(true), []);
+  return taken && isOther(isServed) ? (
     <div key="waits" className="grow" data-coming="" />
   ) : (
-    // Nothing is set: a page that takes over leaves what was served in here as it is.
     <div
       key="served"
       className="contents"
@@ -68,3 +31,14 @@ export function WorkLater(props: WorkProps) {
     />
   );
 }
+
+/** The derivation comes after the sentence, which answers first; until then what was served stands in its place. */
+export const WorkLater = part(
+  'surface',
+  async () => {
+    await painted();
+    const { Work } = await import('./working/Work');
+    return Work;
+  },
+  ({ isServed }) => <Served isServed={isServed} />,
+);

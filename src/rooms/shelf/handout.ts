@@ -3,7 +3,7 @@ import { SHELF_WORDS } from '@/core/words/screen/shelf';
 import type { Kept } from '@/store/kept';
 import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
 import { desksOf } from '../shell/house';
-import { type Room, roomAt, searchOf } from '../shell/room';
+import { pathOf, type Room, searchOf } from '../shell/room';
 
 type Handout = {
   readonly head: string;
@@ -19,10 +19,10 @@ export async function handoutOf(
   rooms: readonly Room[],
   { head, title, kept, notes }: Handout,
 ): Promise<PaperSheet> {
-  const lying = rooms.filter((room) => kept.some(({ address }) => roomAt([room], address)));
+  const lying = rooms.filter(({ path }) => kept.some(({ address }) => pathOf(address) === path));
   const desks = await desksOf(lying);
   const items = kept.map(async ({ address, name, note }): Promise<PaperItem> => {
-    const sentences = desks.get(roomAt(lying, address)?.path ?? '')?.kept;
+    const sentences = desks.get(pathOf(address))?.kept;
     const item = sentences
       ? await sentences.item(w, searchOf(address), name)
       : { title: name, task: SHELF_WORDS.elsewhere, scenes: [], method: null, lines: [], closing: null };

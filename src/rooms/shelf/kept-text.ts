@@ -1,7 +1,7 @@
 import type { ClassWords } from '@/core/words/class-words';
 import { SHELF_WORDS } from '@/core/words/screen/shelf';
 import type { Desks } from '../shell/house';
-import { searchOf } from '../shell/room';
+import { pathOf, searchOf } from '../shell/room';
 
 /**
  * What is kept at an address, as its sentence in the words of the class; nothing while its room is on its way. A room that
@@ -9,6 +9,6 @@ import { searchOf } from '../shell/room';
  */
 export function keptText(w: ClassWords, desks: Desks | null, address: string): string {
   if (!desks) return '';
-  const sentences = desks.get(address.split('?', 1)[0] ?? '')?.kept;
+  const sentences = desks.get(pathOf(address))?.kept;
   return sentences ? sentences.text(w, searchOf(address)) : SHELF_WORDS.elsewhere;
 }

@@ -1,32 +1,40 @@
 import { BookmarkPlus, Ellipsis, FileInput, Keyboard, Moon, Share2, SquareLibrary, Sun } from 'lucide-react';
-import { memo, type ReactNode, useEffect, useState } from 'react';
+import { type ComponentProps, memo } from 'react';
 import { BAR_WORDS as SAY } from '@/core/words/screen/bar';
 import type { SchoolState } from '@/store/school-state';
 import { BarButton } from '@/ui/BarButton';
 import { MenuButton } from '@/ui/menu/MenuButton';
 import type { MenuGroup } from '@/ui/menu/menu';
-import { wanted } from '@/ui/parts/wanted';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
 import { AskLine } from '../ask/AskLine';
+import { useDesk } from './house';
 import { PRINT_KEYS, type Shares } from './shares';
 import type { Shell } from './use-shell';
 
+/** Something that can be done from the line on top: a button on a desk, a line of the menu on a telephone. */
+export type Action = ComponentProps<typeof BarButton> & { readonly id: string };
+
 type Props = {
   readonly shell: Shell;
-  readonly buttons: ReactNode;
+  /** What can be done in this room alone. */
+  readonly own: readonly Action[];
 };
 
 /**
  * The line on top of a room: whose class this is, the ask line, and what can be done with what stands. Every action shows
  * its key. On a telephone the actions lie in one menu.
  */
-export const Bar = memo(function Bar({ shell, buttons }: Props) {
-  const { sheet, light, speech, school, hasWork, actions, said } = shell;
+export const Bar = memo(function Bar({ shell, own }: Props) {
+  const w = useWords();
+  const { room, searchNow, sheet, light, speech, school, hasWork, actions, said } = shell;
   const night = light === 'night';
-  const shares = useShares(shell, sheet === 'share' || sheet === 'more');
+  const asksShares = sheet === 'share' || sheet === 'more';
+  const desk = useDesk(room, 'share', asksShares);
+  const shares = asksShares ? (desk?.shares?.(w, searchNow()) ?? null) : null;
   const { state } = school;
   const list: readonly Action[] = [
+    ...own,
     ...(hasWork
       ? [{ id: 'keep', label: SAY.keep, hint: 'K', icon: BookmarkPlus, onClick: actions.keep }]
       : []),
@@ -53,8 +61,9 @@ export const Bar = memo(function Bar({ shell, buttons }: Props) {
     else void actions.share(id);
   };
   const shareGroups = hasWork ? groupsOf(shares) : [];
-  const items = list.map(({ id, label, hint }) => ({ id, label, hint }));
-  const shareAt = hasWork ? 2 : 1;
+  const items = list.map(({ id, label, hint, disabled }) => ({ id, label, hint, disabled }));
+  // Sharing stands after the shelf.
+  const shareAt = list.findIndex(({ id }) => id === 'shelf') + 1;
   const button = ({ id, ...each }: Action) => <BarButton key={id} {...each} />;
   return (
     <header className="flex items-center gap-1.5 border-b border-rule px-3 py-2 sm:flex-wrap sm:px-6">
@@ -67,7 +76,6 @@ export const Bar = memo(function Bar({ shell, buttons }: Props) {
         {state.saving === 'saved' && said ? said : sayState(state)}
       </p>
       <div className="hidden sm:contents">
-        {buttons}
         {list.slice(0, shareAt).map(button)}
         {hasWork && (
           <MenuButton
@@ -102,30 +110,11 @@ export const Bar = memo(function Bar({ shell, buttons }: Props) {
   );
 });
 
-type Action = Parameters<typeof BarButton>[0] & { readonly id: string; readonly hint: string };
-
 /** What the database has confirmed, in a word; problems are told in full elsewhere. */
 function sayState({ saving, status, waiting }: SchoolState): string {
   if (typeof saving === 'object') return waiting > 0 ? SAY.states.notSaved : '';
   if (saving === 'saving') return SAY.states.saving;
   return status === 'opening' ? SAY.states.opening : SAY.states.saved;
-}
-
-/** What can be shared of what stands, loaded when somebody asks for it. */
-function useShares({ room, searchNow }: Shell, asked: boolean): Shares | null {
-  const w = useWords();
-  const [shares, setShares] = useState<Shares | null>(null);
-  useEffect(() => {
-    if (!asked) return;
-    let stale = false;
-    void wanted('share', room.desk).then((desk) => {
-      if (!stale) setShares(desk.shares?.(w, searchNow()) ?? null);
-    });
-    return () => {
-      stale = true;
-    };
-  }, [asked, room, w, searchNow]);
-  return shares;
 }
 
 function groupsOf(shares: Shares | null): readonly MenuGroup[] | null {

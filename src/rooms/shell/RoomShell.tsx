@@ -1,12 +1,13 @@
 import { type ReactNode, useEffect, useState } from 'react';
 import type { AddressProblem } from '@/core/words/say-address';
+import type { SchoolState } from '@/store/school-state';
 import { MenuList } from '@/ui/menu/MenuButton';
 import { part } from '@/ui/parts/part';
 import { useAhead } from '@/ui/parts/use-ahead';
 import { Speaking } from '@/ui/school/use-class';
 import { WordList } from '@/ui/sentence/Sentence';
 import { useSeen } from '@/ui/use-seen';
-import { Bar } from './Bar';
+import { type Action, Bar } from './Bar';
 import { Notice } from './Notice';
 import type { Shell } from './use-shell';
 
@@ -18,19 +19,27 @@ const Paper = part('paper', () => import('@/ui/paper/Paper').then((module) => mo
 /** What is likely to be asked for next, fetched while the page rests. */
 const SOON = [WordList, MenuList, FilesIn];
 
+const NONE: readonly Action[] = [];
+
 type Props = {
   readonly shell: Shell;
   /** What could not be read of the address. */
   readonly problems: readonly AddressProblem[];
-  /** Buttons of the room's own in the line on top. */
-  readonly buttons?: ReactNode;
+  /** What can be done from the line on top in this room alone; the same list while nothing of it changes. */
+  readonly own?: readonly Action[];
   /** Whether what is known already stands; until then the page is not said to live. */
   readonly ready?: boolean;
   readonly children: ReactNode;
 };
 
+/** What the database has confirmed: nothing at all before it has been heard. */
+function savingOf({ saving, status }: SchoolState): string {
+  if (typeof saving === 'object') return 'not-saved';
+  return saving === 'saved' && status === 'opening' ? 'opening' : saving;
+}
+
 /** What stands about every room: the line on top, what is wrong, and the sheets that open over it. */
-export function RoomShell({ shell, problems, buttons, ready = true, children }: Props) {
+export function RoomShell({ shell, problems, own = NONE, ready = true, children }: Props) {
   const { sheet, paper, single, school, speech, actions, choosing, chooser } = shell;
   const [live, setLive] = useState(false);
   useEffect(() => setLive(true), []);
@@ -43,10 +52,10 @@ export function RoomShell({ shell, problems, buttons, ready = true, children }: 
     <Speaking words={speech.words}>
       <div
         data-live={live && ready ? 'yes' : 'no'}
-        data-saving={typeof school.state.saving === 'string' ? school.state.saving : 'not-saved'}
+        data-saving={savingOf(school.state)}
         className="flex min-h-0 grow flex-col room:h-dvh"
       >
-        <Bar shell={shell} buttons={buttons} />
+        <Bar shell={shell} own={own} />
         {children}
         <Notice problems={problems} state={school.state} />
         {shelfSeen && <ShelfSheet open={sheet === 'shelf'} onOpen={to('shelf')} shell={shell} />}

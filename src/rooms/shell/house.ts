@@ -1,6 +1,7 @@
 import { createContext, useContext, useEffect, useState } from 'react';
+import type { PartName } from '@/core/words/screen/parts';
 import { wanted } from '@/ui/parts/wanted';
-import { type Desk, type Room, roomAt } from './room';
+import { type Desk, pathOf, type Room } from './room';
 
 type LoadRooms = () => Promise<readonly Room[]>;
 
@@ -28,24 +29,31 @@ function useRooms(): readonly Room[] | null {
 /** The desks of all rooms, by their paths. */
 export type Desks = ReadonlyMap<string, Desk>;
 
-/** The desks of the rooms that some addresses lie in; null while they are on their way. */
+/** The desks of the rooms that some addresses lie in; null while one of them is on its way. */
 export function useDesks(addresses: readonly string[]): Desks | null {
   const rooms = useRooms();
-  const [desks, setDesks] = useState<Desks | null>(null);
-  const paths = [...new Set(addresses.map((address) => roomAt(rooms ?? [], address)?.path ?? ''))]
-    .filter(Boolean)
-    .sort()
-    .join(' ');
+  const [loaded, setLoaded] = useState<{ readonly paths: string; readonly desks: Desks } | null>(null);
+  const paths = [...new Set(addresses.map(pathOf))].sort().join(' ');
   useEffect(() => {
     if (!rooms) return;
     let stale = false;
-    const wantedRooms = rooms.filter(({ path }) => paths.split(' ').includes(path));
-    void desksOf(wantedRooms).then((loaded) => !stale && setDesks(loaded));
+    const asked = rooms.filter(({ path }) => paths.split(' ').includes(path));
+    void desksOf(asked).then((desks) => !stale && setLoaded({ paths, desks }));
     return () => {
       stale = true;
     };
   }, [rooms, paths]);
-  return desks;
+  // The desks of other addresses would say that a room is not there.
+  return loaded?.paths === paths ? loaded.desks : null;
+}
+
+/** The desk of a room, asked for by a part of it that needs one; null while it is on its way. */
+export function useDesk({ desk: load }: Room, part: PartName, asked = true): Desk | null {
+  const [desk, setDesk] = useState<Desk | null>(null);
+  useEffect(() => {
+    if (asked) void wanted(part, load).then(setDesk);
+  }, [load, part, asked]);
+  return desk;
 }
 
 /** The desks of some rooms, each by the path of its room. */

@@ -46,10 +46,14 @@ export type Room = {
   readonly desk: () => Promise<Desk>;
 };
 
+/** The path of an address, without its query. */
+export function pathOf(address: string): string {
+  return address.split(/[?#]/u, 1)[0] ?? '';
+}
+
 /** The room an address lies in, or null where none of these has it. */
 export function roomAt(rooms: readonly Room[], address: string): Room | null {
-  const path = address.split(/[?#]/u, 1)[0];
-  return rooms.find((room) => room.path === path) ?? null;
+  return rooms.find(({ path }) => path === pathOf(address)) ?? null;
 }
 
 /** The query of an address, with its question mark; empty where it has none. */

@@ -13,7 +13,7 @@ type Props = {
 };
 
 const ITEM =
-  'flex cursor-pointer items-center gap-2 rounded-control px-2 py-1.5 outline-none data-highlighted:bg-now';
+  'flex cursor-pointer items-center gap-2 rounded-control px-2 py-1.5 outline-none data-disabled:cursor-default data-disabled:text-quiet data-highlighted:bg-now';
 
 /** An open menu under its button. It is shown by being there, and put away by its owner. */
 export function MenuList({ anchor, align, groups, onPick, onClose }: Props) {
@@ -71,7 +71,7 @@ type LineProps = {
   readonly onPick: (id: string) => void;
 };
 
-function Line({ item: { id, label, hint, now, href }, checks, onPick }: LineProps) {
+function Line({ item: { id, label, hint, disabled, now, href }, checks, onPick }: LineProps) {
   const content = (
     <>
       {checks && <Check className={`size-4 ${now ? '' : 'invisible'}`} aria-hidden="true" />}
@@ -84,7 +84,7 @@ function Line({ item: { id, label, hint, now, href }, checks, onPick }: LineProp
     </>
   );
   return href === undefined ? (
-    <DropdownMenu.Item className={ITEM} onSelect={() => onPick(id)}>
+    <DropdownMenu.Item className={ITEM} disabled={disabled ?? false} onSelect={() => onPick(id)}>
       {content}
     </DropdownMenu.Item>
   ) : (

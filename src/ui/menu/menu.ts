@@ -3,7 +3,9 @@ export type MenuItem = {
   readonly id: string;
   readonly label: string;
   /** Its key, shown beside it. */
-  readonly hint?: string;
+  readonly hint?: string | undefined;
+  /** It cannot be picked now. */
+  readonly disabled?: boolean | undefined;
   /** One of several is the one that holds now. */
   readonly now?: boolean;
   /** Where it leads; without one it is picked. */

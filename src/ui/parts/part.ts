@@ -4,10 +4,11 @@ import { wanted } from './wanted';
 
 /**
  * A view that is loaded when it is first shown. `ahead` fetches it before, in silence; `Quiet` shows it where it is there
- * already, and asks for nothing.
+ * already, and asks for nothing; `prepare` fetches it before a page is served with it.
  */
 export type Part<Props> = ((props: Props) => ReactNode) & {
   readonly ahead: () => void;
+  readonly prepare: () => Promise<void>;
   readonly Quiet: (props: Props) => ReactNode;
 };
 
@@ -35,7 +36,7 @@ export function part<Props extends object>(
     useSyncExternalStore(
       subscribe,
       () => view,
-      () => null,
+      () => view,
     );
   function Shown(props: Props): ReactNode {
     const shown = useView();
@@ -54,5 +55,6 @@ export function part<Props extends object>(
     // What cannot be fetched now is asked for again when it is shown.
     if (!view) load().then(come, () => undefined);
   };
-  return Object.assign(Shown, { ahead, Quiet });
+  const prepare = async () => come(await load());
+  return Object.assign(Shown, { ahead, prepare, Quiet });
 }

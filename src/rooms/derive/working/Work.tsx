@@ -47,9 +47,10 @@ export function Work({ sentence, say, onRest, onWord, single, served, isServed }
   const later = useAfterPaint(now);
   const { direction } = later.sentence;
   const proof = useMemo(() => proofOf(later.view, direction), [later.view, direction]);
+  const otherProof = useMemo(() => later.other && proofOf(later.other, direction), [later.other, direction]);
   const wrong = [
     ...(methodsDisagree(proof) ? [later.view] : []),
-    ...(later.other && methodsDisagree(proofOf(later.other, direction)) ? [later.other] : []),
+    ...(later.other && otherProof && methodsDisagree(otherProof) ? [later.other] : []),
   ];
   const [why, setWhy] = useState(false);
   const [lit, setLit] = useState<Lit | null>(null);
@@ -75,7 +76,7 @@ export function Work({ sentence, say, onRest, onWord, single, served, isServed }
   );
   const shared = { sentence, view, lit, onLit: hands.point, served };
   return (
-    <>
+    <div className="contents">
       {wrong.length > 0 && <Disagreement views={wrong} address={deriveHref(sentence)} />}
       {sentence.hand !== null ? (
         <ByHand {...shared} hand={sentence.hand} onHand={actions.hand} />
@@ -100,6 +101,6 @@ export function Work({ sentence, say, onRest, onWord, single, served, isServed }
         />
       )}
       {whySeen && <WhySheet open={why} onOpen={setWhy} scale={view.scale} method={sentence.method} />}
-    </>
+    </div>
   );
 }
