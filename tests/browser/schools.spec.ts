@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
-import { CHOICES, SETTING_NAMES, type SettingName } from '@/core/school/settings';
+import { SETTING_GROUPS } from '@/core/school/setting-list';
+import { CHOICES, SETTING_NAMES, SETTINGS, type SettingName } from '@/core/school/settings';
 import { LEFT_BEHIND } from '@/core/words/left-behind.test-data';
-import { SETTING_GROUPS, SETTING_WORDS } from '@/core/words/setting-words';
 import { expect, test } from './room';
 
 const ADDRESSES = [
@@ -26,19 +26,14 @@ async function said(page: Page): Promise<readonly string[]> {
 }
 
 /** Settings that nothing in Derive can tell yet show in their live examples. */
-const choiceOf = (name: SettingName, value: string): string =>
-  (SETTING_WORDS[name].choices as Readonly<Record<string, string>>)[value] ?? '';
+const choiceOf = (name: SettingName, value: string): string => SETTINGS[name].choices[value] ?? '';
 
 for (const name of SETTING_NAMES) {
-  const part = SETTING_GROUPS.findIndex(({ names }) => names.includes(name));
-  test(`flipped, with no word left behind: ${SETTING_WORDS[name].title}`, async ({
-    page,
-    room,
-    classRoom,
-  }) => {
+  const part = SETTING_GROUPS.findIndex(({ settings }) => name in settings);
+  test(`flipped, with no word left behind: ${SETTINGS[name].title}`, async ({ page, room, classRoom }) => {
     for (const value of CHOICES[name].slice(1)) {
       await classRoom.open(`?part=${part}`);
-      const { title } = SETTING_WORDS[name];
+      const { title } = SETTINGS[name];
       await classRoom.choose(title, choiceOf(name, value));
       const both = classRoom.matter(title).getByRole('button', { name: 'Choose both' });
       const checked = classRoom

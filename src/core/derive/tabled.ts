@@ -1,10 +1,7 @@
 import { asciiName, type SpelledNote } from '../note/spelled';
 import type { Direction } from '../scale/direction';
-import { SCALE_IDS, type ScaleId } from '../scale/pattern';
 import type { Scale } from '../scale/scale';
-import { SCALE_TABLE, tableScale } from '../scale/scale-table';
-
-const TABLED: readonly (ScaleId | null)[] = SCALE_IDS;
+import { isTabled, SCALE_TABLE, tableScale } from '../scale/scale-table';
 
 /**
  * The notes of a scale as the table written by hand has them, in English ASCII names, one a place of the line. Null
@@ -15,7 +12,7 @@ export function tabledNotes(
   direction: Direction,
 ): readonly string[] | null {
   const row = SCALE_TABLE.find((each) => each.tonic === asciiName(tonic));
-  if (!row || id === null || !TABLED.includes(id)) return null;
+  if (!row || id === null || !isTabled(id)) return null;
   const { up, down: written } = tableScale(row, id);
   const turned = rising.every((step, at) => step === falling[falling.length - 1 - at]);
   const down = turned ? [...up].reverse() : written;

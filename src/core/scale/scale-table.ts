@@ -74,7 +74,21 @@ function tableMode(tonic: string, degree: number): readonly string[] {
   return [...parent.slice(degree - 1), ...parent.slice(0, degree - 1)];
 }
 
-/** Rising and falling notes, tonic to octave, of a scale in the table. */
+/** The scales whose lines the table has. */
+const TABLED = [
+  'major',
+  'natural-minor',
+  'harmonic-minor',
+  'melodic-minor',
+  ...Object.keys(DEGREE_OF_MODE),
+] as const;
+
+/** Whether the table has lines for a scale. */
+export function isTabled(id: string): boolean {
+  return TABLED.includes(id);
+}
+
+/** Rising and falling notes, tonic to octave, of a scale in the table; a scale that it does not have throws. */
 export function tableScale(
   { tonic, major, minor, raised }: TableRow,
   id: string,
@@ -95,7 +109,9 @@ export function tableScale(
       return { up: octave(minor), down: down(minor) };
     case 'harmonic-minor':
       return { up: octave(harmonic), down: down(harmonic) };
-    default:
+    case 'melodic-minor':
       return { up: octave([...minor.slice(0, 5), sixth, seventh]), down: down(minor) };
+    default:
+      throw new RangeError(`the table has no lines for ${id}`);
   }
 }

@@ -1,5 +1,5 @@
 import type { PairProblem } from '../school/pairs';
-import { SETTING_WORDS } from './setting-words';
+import { SETTINGS } from '../school/settings';
 
 const REASONS: Readonly<Record<PairProblem['code'], string>> = {
   'pair-si-twice':
@@ -16,5 +16,5 @@ const REASONS: Readonly<Record<PairProblem['code'], string>> = {
 
 /** Why two choices cannot stand together. */
 export function sayPair({ code, one, other }: PairProblem): string {
-  return `${SETTING_WORDS[one].title} and ${SETTING_WORDS[other].title.toLowerCase()} do not go together. ${REASONS[code]}`;
+  return `${SETTINGS[one].title} and ${SETTINGS[other].title.toLowerCase()} do not go together. ${REASONS[code]}`;
 }

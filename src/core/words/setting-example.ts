@@ -13,7 +13,7 @@ import { type Scale, scaleNamed } from '../scale/scale';
 import { accidentalsOf } from '../scale/signature';
 import { syllableOf } from '../scale/syllable';
 import { taughtTonics } from '../scale/taught';
-import type { SettingName } from '../school/settings';
+import type { Setting, SettingExample } from '../school/setting';
 import { NO_SAYINGS } from '../school/settings';
 import { type ClassWords, wordsOf } from './class-words';
 import { sayMarks } from './say-marks';
@@ -66,11 +66,12 @@ function marksOf(w: ClassWords, tonic: string, id: 'harmonic-minor' | 'major', a
 
 const UNSUNG = 'Heard where the class sings movable do.';
 
-/** A major scale in syllables, where the class sings any. */
-function sungMajor(w: ClassWords, tonic: string): string {
+/** A scale in syllables, or its major one only where the class sings any. */
+function sungScale(w: ClassWords, { tonic, scale }: Of<'sung'>): string {
   const { solfege } = w.settings;
-  if (solfege === 'none' || solfege === 'numbers') return UNSUNG;
-  return `${w.scale(noteNamed(tonic), 'major')}: ${sung(w, tonic, 'major', 'major')}`;
+  const minor = scale === 'harmonic-minor';
+  if (!minor && (solfege === 'none' || solfege === 'numbers')) return UNSUNG;
+  return `${w.scale(noteNamed(tonic), scale)}: ${sung(w, tonic, scale, minor ? 'minor' : 'major')}`;
 }
 
 /** Dorian on D: the plain letters from D. */
@@ -110,70 +111,65 @@ function walkExample(w: ClassWords): string {
   return found ? stepText(w, found.fact) : '';
 }
 
-function taught(w: ClassWords): string {
-  return taughtTonics('major', w.settings).map(w.note).join(' ');
-}
+type Shows = SettingExample['shows'];
 
-const EXAMPLES: Readonly<Record<SettingName, (w: ClassWords) => string>> = {
-  stepWords: (w) =>
+type Of<Kind extends Shows> = Extract<SettingExample, { readonly shows: Kind }>;
+
+const EXAMPLES: { readonly [Kind in Shows]: (w: ClassWords, example: Of<Kind>) => string } = {
+  'two-steps': (w) =>
     `${w.letter('E')} up ${w.aStep(1)} is ${w.letter('F')}, up ${w.aStep(2)} is ${w.note(noteNamed('F#'))}: ${w.stepLetters(1)}, ${w.stepLetters(2)}.`,
-  noteNames: (w) => ['C', 'F#', 'Bb', 'B', 'Ebb'].map((name) => w.note(noteNamed(name))).join('  '),
-  solfege: (w) => `${w.scale(noteNamed('C'), 'harmonic-minor')}: ${sung(w, 'C', 'harmonic-minor', 'minor')}`,
-  modeSyllables: sungDorian,
-  fifth: (w) => sungMajor(w, 'F'),
-  seventh: (w) => sungMajor(w, 'G'),
-  degrees: (w) => {
-    const [c, b, flat] = [noteNamed('C'), noteNamed('B'), noteNamed('Bb')];
-    return `In ${w.key(c, 'minor')} ${w.note(flat)} is the ${w.degree(flat, c)}; raised, ${w.note(b)}, the ${w.degree(b, c)}.`;
-  },
-  relatives: (w) => {
+  'note-names': (w) => ['C', 'F#', 'Bb', 'B', 'Ebb'].map((name) => w.note(noteNamed(name))).join('  '),
+  'key-names': (w) =>
+    `${w.key(noteNamed('Bb'), 'minor')}, ${w.key(noteNamed('Bb'), 'major')}, ${w.scale(noteNamed('C#'), 'harmonic-minor')}`,
+  'related-keys': (w) => {
     const [a, c] = [noteNamed('A'), noteNamed('C')];
     const relative = w.settings.relatives === 'german' ? w.relative : `${w.relative} minor`;
     return `${w.key(c, 'major')}: ${relative} ${w.key(a, 'minor')}, ${w.parallel('minor')} ${w.key(c, 'minor')}.`;
   },
-  keysTaught: taught,
-  keyOrder: taught,
-  circle: (w) => counting(w, 'Eb', 'major'),
-  flatsBy: (w) => {
-    const steps = derive(scaleOf(w, 'Ab', 'major'), 'up', 'signature')?.steps ?? [];
-    return steps[0] ? stepText(w, steps[0].fact) : '';
+  'step-in-full': walkExample,
+  'seventh-raised': (w) => {
+    const [c, b, flat] = [noteNamed('C'), noteNamed('B'), noteNamed('Bb')];
+    return `In ${w.key(c, 'minor')} ${w.note(flat)} is the ${w.degree(flat, c)}; raised, ${w.note(b)}, the ${w.degree(b, c)}.`;
   },
-  minorCircle: (w) => {
+  sung: sungScale,
+  'dorian-sung': sungDorian,
+  'tonics-taught': (w) => taughtTonics('major', w.settings).map(w.note).join(' '),
+  'place-of-minor': (w) => {
     const [e, g, a] = [noteNamed('E'), noteNamed('G'), noteNamed('A')];
     return w.settings.minorCircle === 'same-places'
       ? `${w.key(e, 'minor')} stands on the place of ${w.key(g, 'major')}: one sharp.`
       : `${w.key(e, 'minor')} stands one place from ${w.key(a, 'minor')} on the circle of the minors: one sharp.`;
   },
-  minorSignature: (w) => counting(w, 'C', 'natural-minor'),
-  minorNaming: (w) => sayKeyRule(w, fifths(3), 'minor') ?? '',
-  melodicDown: (w) =>
+  counting: (w, { tonic, scale }) => counting(w, tonic, scale),
+  'first-of-counting': (w, { tonic }) => {
+    const steps = derive(scaleOf(w, tonic, 'major'), 'up', 'signature')?.steps ?? [];
+    return steps[0] ? stepText(w, steps[0].fact) : '';
+  },
+  'key-rules': (w, { signatures, mode }) =>
+    signatures.map((count) => sayKeyRule(w, fifths(count), mode) ?? '').join(' '),
+  'coming-down': (w) =>
     `${w.scale(noteNamed('C'), 'melodic-minor')} down: ${scaleOf(w, 'C', 'melodic-minor').descending.map(w.note).join(' ')}`,
-  cancelling: afterBar,
-  modesWritten: dorianSignature,
-  keyNames: (w) =>
-    `${w.key(noteNamed('Bb'), 'minor')}, ${w.key(noteNamed('Bb'), 'major')}, ${w.scale(noteNamed('C#'), 'harmonic-minor')}`,
-  modeWord: (w) =>
+  'after-a-bar-line': afterBar,
+  'dorian-signature': dorianSignature,
+  'minor-numerals': numerals,
+  'tonic-alone': (w) =>
     w.settings.modeWord === 'wanted'
       ? `For ${w.key(noteNamed('Bb'), 'minor')} the tonic alone is not enough.`
       : `For ${w.key(noteNamed('Bb'), 'minor')} the tonic alone is enough.`,
-  capital: (w) => {
+  'small-letter': (w) => {
     const small = w.note(noteNamed('E')).toLowerCase();
     const verdict = w.settings.capital === 'wanted' ? 'is not taken for' : 'is taken for';
     return `‘${small} major’ ${verdict} ${w.key(noteNamed('E'), 'major')}.`;
   },
-  marks: (w) => marksOf(w, 'E', 'harmonic-minor', 'E F# G A B C D E'),
-  followThrough: (w) => marksOf(w, 'Eb', 'major', 'Eb F G A B C D Eb'),
-  numerals,
-  mediant: numerals,
-  dominant: numerals,
-  diminished: numerals,
-  flatRule: (w) => `${sayKeyRule(w, fifths(-3), 'major')} ${sayKeyRule(w, fifths(-1), 'major')}`,
-  sharpRule: (w) => sayKeyRule(w, fifths(6), 'major') ?? '',
-  hints: walkExample,
+  marks: (w, { tonic, scale, answer }) => marksOf(w, tonic, scale, answer),
 };
 
+function sayExample<Kind extends Shows>(w: ClassWords, kind: Kind, example: Of<Kind>): string {
+  return EXAMPLES[kind](w, example);
+}
+
 /** A live example of a setting as a class would meet it, worked out by the theory and not written down. */
-export function settingExample(w: ClassWords, name: SettingName): string {
+export function settingExample(w: ClassWords, { example }: Setting): string {
   // The class's sayings would only make the examples longer.
-  return EXAMPLES[name](w.sayings === NO_SAYINGS ? w : wordsOf(w.settings));
+  return sayExample(w.sayings === NO_SAYINGS ? w : wordsOf(w.settings), example.shows, example);
 }

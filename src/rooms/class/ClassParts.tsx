@@ -1,6 +1,7 @@
 import { Plus } from 'lucide-react';
+import { SETTING_GROUPS } from '@/core/school/setting-list';
+import type { SettingName } from '@/core/school/settings';
 import { classRoomWords } from '@/core/words/screen/class';
-import { SETTING_GROUPS } from '@/core/words/setting-words';
 import type { Group } from '@/store/group';
 import { peopleOf } from '@/store/groups';
 import { GROUP_NAME_LIMIT } from '@/store/limits';
@@ -30,7 +31,7 @@ type Props = {
 };
 
 /** The signatures' group, where the sayings for the two orders stand as well. */
-const WITH_SAYINGS = SETTING_GROUPS.findIndex(({ names }) => names.includes('flatRule'));
+const WITH_SAYINGS = SETTING_GROUPS.findIndex(({ settings }) => 'flatRule' in settings);
 
 /** The parts of the room beside the one that stands open. */
 export function ClassParts(props: Props) {
@@ -89,7 +90,7 @@ export function ClassParts(props: Props) {
       <div className="-mr-2 min-h-0 overflow-y-auto pr-2">
         {part.kind === 'settings' && (
           <div className="gap-3 wide:columns-2">
-            {SETTING_GROUPS[part.index]?.names.map((name) => (
+            {settingsOf(part.index).map((name) => (
               <SettingCard
                 key={name}
                 name={name}
@@ -124,6 +125,10 @@ export function ClassParts(props: Props) {
       </div>
     </div>
   );
+}
+
+function settingsOf(group: number): readonly SettingName[] {
+  return Object.keys(SETTING_GROUPS[group]?.settings ?? {}) as readonly SettingName[];
 }
 
 type ButtonProps = { readonly label: string; readonly now: boolean; readonly onClick: () => void };

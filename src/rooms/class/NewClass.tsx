@@ -1,9 +1,8 @@
 import { type SyntheticEvent, useState } from 'react';
-import { CHOICES, type Settings, USUAL_SETTINGS, withSetting } from '@/core/school/settings';
+import { CHOICES, SETTINGS, type Settings, USUAL_SETTINGS, withSetting } from '@/core/school/settings';
 import { wordsOf } from '@/core/words/class-words';
 import { classRoomWords } from '@/core/words/screen/class';
 import { settingExample } from '@/core/words/setting-example';
-import { choiceWords, SETTING_WORDS } from '@/core/words/setting-words';
 import { GROUP_NAME_LIMIT } from '@/store/limits';
 import { useWords } from '@/ui/school/use-class';
 
@@ -46,7 +45,7 @@ export function NewClass({ onStart, onCancel, onSafe }: Props) {
       {ASKED.map((asked) => (
         <fieldset key={asked} className="card p-3">
           <legend className="float-left mb-1.5 w-full font-serif text-large font-bold">
-            {SETTING_WORDS[asked].title}
+            {SETTINGS[asked].title}
           </legend>
           <div className="clear-both grid gap-1">
             {CHOICES[asked].map((value) => (
@@ -62,9 +61,9 @@ export function NewClass({ onStart, onCancel, onSafe }: Props) {
                   onChange={() => setSettings(withSetting(settings, asked, value))}
                 />
                 <span>
-                  {choiceWords(asked, value)}
+                  {SETTINGS[asked].choices[value]}
                   <span className="block font-serif text-small text-quiet">
-                    {settingExample(wordsOf(withSetting(settings, asked, value)), asked)}
+                    {settingExample(wordsOf(withSetting(settings, asked, value)), SETTINGS[asked])}
                   </span>
                 </span>
               </label>

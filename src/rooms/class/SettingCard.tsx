@@ -1,11 +1,10 @@
 import { memo, useId } from 'react';
 import { impossiblePairs, makingRoomFor, type PairProblem } from '@/core/school/pairs';
-import { CHOICES, type SettingName, withSetting } from '@/core/school/settings';
+import { CHOICES, SETTINGS, type SettingName, withSetting } from '@/core/school/settings';
 import { wordsOf } from '@/core/words/class-words';
 import { sayPair } from '@/core/words/say-pair';
 import { classRoomWords } from '@/core/words/screen/class';
 import { settingExample } from '@/core/words/setting-example';
-import { choiceWords, SETTING_WORDS } from '@/core/words/setting-words';
 import { useWords } from '@/ui/school/use-class';
 
 /** A choice that was refused because of another one. */
@@ -24,17 +23,16 @@ export const SettingCard = memo(function SettingCard({ name, refused, onChoose, 
   const w = useWords();
   const id = useId();
   const say = classRoomWords(w);
+  const setting = SETTINGS[name];
   return (
     <fieldset className="card mb-3 break-inside-avoid p-3">
-      <legend className="float-left mb-1.5 w-full font-serif text-large font-bold">
-        {SETTING_WORDS[name].title}
-      </legend>
+      <legend className="float-left mb-1.5 w-full font-serif text-large font-bold">{setting.title}</legend>
       <div className="clear-both grid gap-1">
         {CHOICES[name].map((value) => {
           const chosen = w.settings[name] === value;
           const example = settingExample(
             wordsOf(makingRoomFor(withSetting(w.settings, name, value), name)),
-            name,
+            setting,
           );
           return (
             <label
@@ -50,7 +48,7 @@ export const SettingCard = memo(function SettingCard({ name, refused, onChoose, 
                 onChange={() => onChoose(name, value)}
               />
               <span>
-                <span className={chosen ? 'font-semibold' : ''}>{choiceWords(name, value)}</span>
+                <span className={chosen ? 'font-semibold' : ''}>{setting.choices[value]}</span>
                 <span id={`${id}-${value}`} className="block font-serif text-small text-quiet">
                   {example}
                 </span>

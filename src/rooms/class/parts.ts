@@ -1,4 +1,4 @@
-import { SETTING_GROUPS } from '@/core/words/setting-words';
+import { SETTING_GROUPS } from '@/core/school/setting-list';
 
 /** The parts of the room: groups of settings by their number, then people, then backup and storage. */
 export type Part =
