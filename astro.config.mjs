@@ -30,6 +30,10 @@ const sourceAlias = {
 const PIECES = [
   ['sentence', '/src/rooms/derive/DeriveRoom.tsx'],
   ['work', '/src/rooms/derive/working/Work.tsx'],
+  // What a derivation is first seen on.
+  ['work', '/src/ui/surfaces/Stride.tsx'],
+  ['work', '/src/ui/surfaces/StaffSurface.tsx'],
+  ['work', '/src/ui/surfaces/Rail.tsx'],
 ];
 
 /** Everything a module imports at once, itself with it. */

@@ -21,10 +21,11 @@ import { INKS } from '@/engrave/scene';
 import { engraveStaff } from '@/engrave/staff';
 import { decodeText, plainName } from './file/decode';
 import { fileName } from './file-name';
+import { COMPRESSED_MUSICXML } from './musicxml/format';
 import { scoreOfScale } from './musicxml/from-scale';
 import { readScore } from './musicxml/read-parts';
 import type { Score } from './musicxml/score';
-import { isZip, unpackMxl } from './musicxml/unpack';
+import { unpackMxl } from './musicxml/unpack';
 import { writeMusicXml } from './musicxml/write';
 import { DAY_INKS, writeSvg } from './svg/write';
 import { readTextList } from './text-list/read';
@@ -221,7 +222,7 @@ describe('compressed scores', () => {
       ok: true,
       bytes: score,
     });
-    expect(isZip(packed)).toBe(true);
+    expect(COMPRESSED_MUSICXML.sniff({ bytes: packed, text: null })).toBe(true);
   });
 
   it('are refused when broken, empty or far larger inside than outside', () => {

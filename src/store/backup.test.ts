@@ -13,7 +13,8 @@ import {
 import { bringingIn } from './bringing-in';
 import { applied, inverted } from './change';
 import { demoData } from './demo-school';
-import { looksLikeBackup, readBackup } from './read-backup';
+import { looksLikeBackup } from './looks-like-backup';
+import { readBackup } from './read-backup';
 import { NO_DATA, type SchoolData, TABLES } from './school-data';
 
 function backupOf(data: SchoolData, part: string | null = null) {

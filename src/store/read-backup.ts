@@ -30,11 +30,6 @@ export type BackupReading =
   | { readonly ok: true; readonly backup: Backup }
   | { readonly ok: false; readonly problem: FileProblem };
 
-/** Whether a text begins as a backup does. */
-export function looksLikeBackup(text: string): boolean {
-  return /^\s*\{[^{}[\]]{0,400}"format"\s*:\s*"moon-step-backup"/u.test(text.slice(0, 600));
-}
-
 /** Reads a backup file, checks every record and brings older ones on. A record that stands twice is taken once. */
 export function readBackup(text: string): BackupReading {
   const broken = (where: string): BackupReading => ({ ok: false, problem: { code: 'backup-broken', where } });

@@ -22,7 +22,7 @@ import { fileAnswer } from './file-answer';
 import { type FileReading, readFile } from './read-file';
 
 const bytesOf = (text: string) => new TextEncoder().encode(text);
-const read = (name: string, bytes: Uint8Array): FileReading =>
+const read = (name: string, bytes: Uint8Array): Promise<FileReading> =>
   readFile({ name, bytes, settings: USUAL_SETTINGS });
 
 function score(tonic = 'C#'): string {
@@ -71,8 +71,8 @@ const piece = (measures: readonly string[], doctype = '') =>
     .map((content, at) => `<measure number="${at + 1}">${content}</measure>`)
     .join('')}</part></score-partwise>`;
 
-function offered(text: string): readonly string[] {
-  const reading = read('x.musicxml', bytesOf(text));
+async function offered(text: string): Promise<readonly string[]> {
+  const reading = await read('x.musicxml', bytesOf(text));
   if (!reading.ok) return [sayFileProblem(reading.problem)];
   return reading.kind === 'scales'
     ? reading.scales.map(({ tonic, scale, direction }) => `${tonic} ${scale} ${direction}`)
@@ -82,7 +82,7 @@ function offered(text: string): readonly string[] {
 const SCALE = 'C4 D4 E4 F4 G4 A4 B4 C5'.split(' ');
 
 describe('our own files', () => {
-  it('come back as what they were: every scale, beginning, chromatic and typed steps, in every direction', () => {
+  it('come back as what they were: every scale, beginning, chromatic and typed steps, in every direction', async () => {
     let files = 0;
     const asked = [...NAMED_SCALE_IDS, '2,2,3,2,3', '1,3,1,2,1,3,1'] as const;
     for (const tonic of ['C', 'Eb', 'F#', 'B', 'Ab'].map(noteNamed)) {
@@ -92,7 +92,7 @@ describe('our own files', () => {
             const reading = scaleAsked(tonic, scale);
             if (!reading.ok) continue;
             const written = writeOut(reading.scale, { direction, clef: 'alto', signature });
-            const back = read('x.musicxml', bytesOf(writeMusicXml(scoreOfScale(ENGLISH, written))));
+            const back = await read('x.musicxml', bytesOf(writeMusicXml(scoreOfScale(ENGLISH, written))));
             expect(back, `${asciiName(tonic)} ${scale} ${direction}`).toMatchObject({
               warnings: [],
               scales: [{ tonic: asciiName(tonic), scale, direction, clef: 'alto', signature }],
@@ -106,45 +106,45 @@ describe('our own files', () => {
     expect(files).toBeGreaterThan(400);
   });
 
-  it('are read by their notes where another program has changed them', () => {
+  it('are read by their notes where another program has changed them', async () => {
     const changed = score('E').replace('<step>F</step>', '<step>G</step>');
-    expect(offered(changed)).not.toContain('E harmonic-minor both');
+    expect(await offered(changed)).not.toContain('E harmonic-minor both');
   });
 });
 
 describe('a score of another program', () => {
-  it('has a scale that goes over two staves', () => {
+  it('has a scale that goes over two staves', async () => {
     const [low, high] = [SCALE.slice(0, 4), SCALE.slice(4)];
     const upper = [...low.map(() => rest(1, 1)), ...high.map((name) => noteOf(name))].join('');
     const lower = [
       ...low.map((name) => noteOf(name, { voice: 5, staff: 2 })),
       ...high.map(() => rest(5, 2)),
     ].join('');
-    expect(offered(piece([`${upper}<backup><duration>8</duration></backup>${lower}`]))).toEqual([
+    expect(await offered(piece([`${upper}<backup><duration>8</duration></backup>${lower}`]))).toEqual([
       'C major up',
     ]);
   });
 
-  it('has a scale on top of chords, and one under them', () => {
+  it('has a scale on top of chords, and one under them', async () => {
     const over = SCALE.map((name) => noteOf('E3') + noteOf(name, { chord: true })).join('');
-    expect(offered(piece([over]))).toEqual(['C major up']);
+    expect(await offered(piece([over]))).toEqual(['C major up']);
     const under = SCALE.map((name) => noteOf(name) + noteOf('G6', { chord: true })).join('');
-    expect(offered(piece([under]))).toEqual(['C major up']);
+    expect(await offered(piece([under]))).toEqual(['C major up']);
   });
 
-  it('writes signs as decimals, and may have an empty subset', () => {
+  it('writes signs as decimals, and may have an empty subset', async () => {
     const row = 'G4 A4 B4 C5 D5 E5 F5 G5'
       .split(' ')
       .map((name) => noteOf(name, name === 'F5' ? { alter: '1.0' } : {}));
-    expect(offered(piece([row.join('')]))).toEqual(['G major up']);
-    expect(offered(piece([row.join('')], '<!DOCTYPE score-partwise [ ]>'))).toEqual(['G major up']);
+    expect(await offered(piece([row.join('')]))).toEqual(['G major up']);
+    expect(await offered(piece([row.join('')], '<!DOCTYPE score-partwise [ ]>'))).toEqual(['G major up']);
     const declared = piece([row.join('')], '<!DOCTYPE score-partwise [<!ENTITY a "b">]>');
-    expect(offered(declared)[0]).toContain('declares entities');
+    expect((await offered(declared))[0]).toContain('declares entities');
   });
 
-  it('gives the runs of a part as answers, each told from the others', () => {
+  it('gives the runs of a part as answers, each told from the others', async () => {
     const second = 'D4 E4 F4 G4 A4 B4 C5 D5'.split(' ');
-    const reading = read(
+    const reading = await read(
       'x.musicxml',
       bytesOf(piece([SCALE, second].map((each) => each.map((n) => noteOf(n)).join('')))),
     );
@@ -161,13 +161,13 @@ describe('a score of another program', () => {
 });
 
 describe('a file', () => {
-  it('is read by what is in it, whatever its name', () => {
-    for (const [, bytes] of GOOD) expect(read('anything.bin', bytes).ok).toBe(true);
+  it('is read by what is in it, whatever its name', async () => {
+    for (const [, bytes] of GOOD) expect((await read('anything.bin', bytes)).ok).toBe(true);
   });
 
-  it.each(['scale.musicxml', 'scale.mxl'])('%s offers the scale that stands in it', (name) => {
+  it.each(['scale.musicxml', 'scale.mxl'])('%s offers the scale that stands in it', async (name) => {
     const bytes = GOOD.find(([each]) => each === name)?.[1] ?? new Uint8Array();
-    const reading = read(name, bytes);
+    const reading = await read(name, bytes);
     expect(reading).toMatchObject({
       kind: 'scales',
       title: 'C♯ harmonic minor',
@@ -186,17 +186,17 @@ describe('a file', () => {
     });
   });
 
-  it('with a wrong spelling says which note, and one without a scale says why', () => {
+  it('with a wrong spelling says which note, and one without a scale says why', async () => {
     const sounding = score().replace(
       '<step>B</step>\n          <alter>1</alter>\n          <octave>3</octave>',
       '<step>C</step>\n          <octave>4</octave>',
     );
-    const wrong = read('x.musicxml', bytesOf(sounding));
+    const wrong = await read('x.musicxml', bytesOf(sounding));
     expect(wrong.ok && wrong.kind === 'scales' && wrong.warnings.map(sayFileWarning)).toEqual([
       'Scale, measure 1: sounds like C♯ harmonic minor, but stands with C for B♯.',
     ]);
     const short = score().replace(/(<note>[\s\S]*?<\/note>\s*){9}/u, '');
-    const none = read('x.musicxml', bytesOf(short));
+    const none = await read('x.musicxml', bytesOf(short));
     expect(none.ok && none.kind === 'scales' && none.scales).toEqual([]);
     expect(none.ok && none.kind === 'scales' && none.warnings.map(sayFileWarning).join()).toContain(
       'Scale: 6 notes, no scale.',
@@ -229,15 +229,15 @@ describe('a file', () => {
     ['wide.xml', bytesOf(`<score-partwise>${'<a/>'.repeat(400_001)}</score-partwise>`), 'file-many'],
     ['poem.txt', bytesOf('Fog on the harbour,\nnobody about.'), 'text-no-scale'],
     ['page.html', bytesOf('<html><script>alert(1)</script></html>'), 'xml-other'],
-  ] as const)('%s is refused as %#', (name, bytes, code) => {
-    const reading = read(name, bytes);
+  ] as const)('%s is refused as %#', async (name, bytes, code) => {
+    const reading = await read(name, bytes);
     expect(reading.ok ? 'read' : reading.problem.code).toBe(code);
     if (!reading.ok) expect(sayFileProblem(reading.problem)).toMatch(/Nothing was changed\.$/u);
   });
 
-  it('that opens thousands of comments or quotes is looked over in one pass', () => {
+  it('that opens thousands of comments or quotes is looked over in one pass', async () => {
     for (const hostile of ['<!--', '<![CDATA[', '<?', '<a b="', '<a ', '</', '<!DOCTYPE ', '&amp;<']) {
-      expect(read('x.xml', bytesOf(`<s>${hostile.repeat(200_000)}`)).ok).toBe(false);
+      expect((await read('x.xml', bytesOf(`<s>${hostile.repeat(200_000)}`))).ok).toBe(false);
     }
   });
 });
@@ -275,11 +275,11 @@ describe('damaged files', () => {
   );
   it.each(GOOD)(
     'of the kind of %s are read or refused, and none crashes or hangs',
-    (name, good) => {
+    async (name, good) => {
       let count = 0;
-      fc.assert(
-        fc.property(seeds, (changes) => {
-          const reading = read(name, mutated(good, changes));
+      await fc.assert(
+        fc.asyncProperty(seeds, async (changes) => {
+          const reading = await read(name, mutated(good, changes));
           if (!reading.ok) expect(sayFileProblem(reading.problem)).toMatch(/\.$/u);
           // As it crosses from the worker to the page.
           expect(fileAnswer(structuredClone(reading))).toEqual(reading);
@@ -294,7 +294,7 @@ describe('damaged files', () => {
 });
 
 describe('an answer of a worker', () => {
-  it('that is none is not taken for one', () => {
+  it('that is none is not taken for one', async () => {
     for (const sent of [null, {}, { ok: true }, { ok: true, kind: 'scales' }, { ok: false, problem: 'x' }])
       expect(fileAnswer(sent)).toBeNull();
   });

@@ -2,7 +2,8 @@
 export type FileProblem =
   | { readonly code: 'file-empty' }
   | { readonly code: 'file-too-large'; readonly bytes: number; readonly limit: number }
-  | { readonly code: 'file-kind'; readonly name: string }
+  /** The kinds that can be read, as they are said. */
+  | { readonly code: 'file-kind'; readonly name: string; readonly kinds: readonly string[] }
   | { readonly code: 'file-encoding'; readonly encoding: string }
   | { readonly code: 'file-entities' }
   | { readonly code: 'file-deep'; readonly limit: number }
@@ -37,7 +38,7 @@ function sentence(problem: FileProblem): string {
     case 'file-too-large':
       return `The file has ${megabytes(problem.bytes)}; at most ${megabytes(problem.limit)} are read. Export a part of the piece and open that.`;
     case 'file-kind':
-      return `'${problem.name}' is none of the kinds that can be read: MusicXML (.musicxml, .xml, .mxl), a text list of scales (.txt), or a backup of Moon Step (.json).`;
+      return `'${problem.name}' is none of the kinds that can be read: ${problem.kinds.slice(0, -1).join(', ')}, or ${problem.kinds.at(-1)}.`;
     case 'file-encoding':
       return `The file says it is written in ${problem.encoding}, but its bytes are not. Save it again as UTF-8.`;
     case 'file-entities':

@@ -234,7 +234,7 @@ const ADDRESSES: {
 const FILES: { readonly [Code in FileProblem['code']]: Extract<FileProblem, { readonly code: Code }> } = {
   'file-empty': { code: 'file-empty' },
   'file-too-large': { code: 'file-too-large', bytes: 20_000_000, limit: 16_000_000 },
-  'file-kind': { code: 'file-kind', name: 'photo.jpg' },
+  'file-kind': { code: 'file-kind', name: 'photo.jpg', kinds: ['MusicXML (.xml)', 'a list (.txt)'] },
   'file-encoding': { code: 'file-encoding', encoding: 'utf-8' },
   'file-entities': { code: 'file-entities' },
   'file-deep': { code: 'file-deep', limit: 48 },

@@ -48,6 +48,12 @@ export function decodeText(bytes: Uint8Array): Decoded {
   }
 }
 
+/** The text of a file as it is read: without the mark at its start that some programs write. */
+export function readableText(bytes: Uint8Array): Decoded {
+  const decoded = decodeText(bytes);
+  return decoded.ok ? { ok: true, text: decoded.text.replace(/^\ufeff/u, '') } : decoded;
+}
+
 /** A name from a file as it can be shown: one line, no control characters, not endless. */
 export function plainName(text: string, limit = 80): string {
   const line = text

@@ -8,11 +8,6 @@ export type Unpacked =
 
 const MOST_FILES = 500;
 
-/** Whether bytes begin as a zip archive does. */
-export function isZip(bytes: Uint8Array): boolean {
-  return bytes[0] === 0x50 && bytes[1] === 0x4b && (bytes[2] === 3 || bytes[2] === 5);
-}
-
 class TooLarge extends Error {}
 
 /** Unpacks only what is wanted, and nothing that says it is larger than a score may be. */

@@ -18,7 +18,6 @@ import { DERIVE } from './room';
 import { pickWord } from './sentence/pick';
 import { sentenceName, sentenceParts } from './sentence/sentence-words';
 import { goToSearch, useSearch, useSentence } from './sentence/use-sentence';
-import type { ShareWay } from './share/share-list';
 import { WorkLater } from './WorkLater';
 
 const QuestionRoom = part(
@@ -84,7 +83,7 @@ function Room({ served }: Props) {
     open: (id: string) => setWord(id),
   });
   const open = (id: string) => () => setWord(id);
-  const shell = useShell<ShareWay>({
+  const shell = useShell({
     room: DERIVE,
     here,
     search,

@@ -37,7 +37,8 @@ export const WorkLater = part(
   'surface',
   async () => {
     await painted();
-    const { Work } = await import('./working/Work');
+    const { Work, prepareSurfaces } = await import('./working/Work');
+    await prepareSurfaces();
     return Work;
   },
   ({ isServed }) => <Served isServed={isServed} />,

@@ -10,7 +10,7 @@ import type { Desk } from '../shell/room';
 import { QUESTION_SHARES } from './questions/question-share-list';
 import { questionText } from './questions/question-words';
 import { sentenceName, sentenceText } from './sentence/sentence-words';
-import { SHARES } from './share/share-list';
+import { derivationShares } from './share/share-list';
 
 function text(w: ClassWords, search: string): string {
   const asked = readQuestion(search);
@@ -27,9 +27,7 @@ export const DERIVE_DESK: Desk = {
   },
   keys: (w, search) => (readQuestion(search) ? questionWords(w).keysSheet : DERIVE_SHEETS.keys),
   shares: (w, search) =>
-    readQuestion(search)
-      ? { list: QUESTION_SHARES, names: questionWords(w).share }
-      : { list: SHARES, names: DERIVE_SHEETS.share },
+    readQuestion(search) ? { list: QUESTION_SHARES, names: questionWords(w).share } : derivationShares(),
   kept: {
     text,
     name: (w, search) =>

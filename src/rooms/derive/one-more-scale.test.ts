@@ -88,7 +88,7 @@ describe('one more row in the table of scales', () => {
     expect(plain?.findings.map(({ index }) => index)).toEqual([6, 6, 7]);
   });
 
-  it('has its address and its sentence, and comes back from the file it was written to', () => {
+  it('has its address and its sentence, and comes back from the file it was written to', async () => {
     const { sentence, problems } = readAddress('?tonic=F&scale=lamplight&direction=down');
     expect(problems).toEqual([]);
     expect(sentence.scale).toBe(lantern);
@@ -98,7 +98,7 @@ describe('one more row in the table of scales', () => {
     const writing = { direction: 'both', clef: 'bass', signature: 'written' } as const;
     const score = writeMusicXml(scoreOfScale(ENGLISH, writeOut(lanternOn('F'), writing)));
     const bytes = new TextEncoder().encode(score);
-    expect(readFile({ name: 'x.musicxml', bytes, settings: USUAL_SETTINGS })).toMatchObject({
+    expect(await readFile({ name: 'x.musicxml', bytes, settings: USUAL_SETTINGS })).toMatchObject({
       title: 'F lantern',
       scales: [{ tonic: 'F', scale: lantern, direction: 'both', clef: 'bass', signature: 'written' }],
       warnings: [],

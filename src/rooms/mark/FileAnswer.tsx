@@ -4,10 +4,10 @@ import { readAnswerCode } from '@/core/exercise/code';
 import type { MarkQuestion } from '@/core/exercise/kinds/all';
 import { sayFileProblem } from '@/core/words/say-file';
 import { markWords } from '@/core/words/screen/mark';
+import type { WrittenLine } from '@/formats/offered';
 import { FileDrop } from '@/ui/files/FileDrop';
 import { useFileIn } from '@/ui/files/use-file-in';
 import { useWords } from '@/ui/school/use-class';
-import type { WrittenLine } from '@/workers/read-file';
 
 type Props = {
   readonly asked: MarkQuestion;

@@ -1,5 +1,6 @@
 import { type RefObject, useEffect, useRef, useState } from 'react';
 import { filesWords } from '@/core/words/screen/files';
+import { FORMATS } from '@/workers/formats';
 import { useWords } from '../school/use-class';
 
 type Props = {
@@ -11,7 +12,8 @@ type Props = {
   readonly label: string;
 };
 
-const KINDS = '.musicxml,.xml,.mxl,.txt,.json';
+/** What the chooser of the browser offers. */
+const KINDS = FORMATS.flatMap(({ endings }) => endings).join(',');
 
 function carriesFiles(event: DragEvent): boolean {
   return [...(event.dataTransfer?.types ?? [])].includes('Files');

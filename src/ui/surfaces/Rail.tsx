@@ -10,14 +10,15 @@ import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import type { Lit } from './lit';
+import type { SurfaceProps } from './surface';
 
 type Props = {
   readonly scale: Scale;
   readonly step: DerivationStep;
   readonly lit: Lit | null;
   readonly line: readonly { readonly pitch: { readonly note: Scale['tonic'] } }[];
-  /** The window is to move along the line of fifths by so many places. */
-  readonly onSlide: (places: number) => void;
+  /** The window is to move along the line of fifths by so many places; null where it stays. */
+  readonly onSlide: ((places: number) => void) | null;
   /** The tonic is to move inside the window: to the relative key; null where that is not asked. */
   readonly onRelative: (() => void) | null;
   /** The hand has let go: the change is finished. */
@@ -57,14 +58,14 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
           : 0;
     if (places === 0) return;
     event.preventDefault();
-    onSlide(places);
+    onSlide?.(places);
   };
   const dragged = (event: PointerEvent) => {
     if (!drag.current) return;
     const places = Math.round((event.clientX - drag.current.x) / column) - drag.current.moved;
     if (places === 0) return;
     drag.current = { ...drag.current, moved: drag.current.moved + places };
-    onSlide(places);
+    onSlide?.(places);
   };
   const release = () => {
     drag.current = null;
@@ -79,35 +80,37 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
         description={`${spokenScale(w, scale)}: ${signCount(signature)}.`}
         style={{ width: drawn, maxWidth: 'none' }}
       >
-        <g
-          role="slider"
-          tabIndex={0}
-          className="scene-hit"
-          aria-label={say.window}
-          aria-valuemin={-15}
-          aria-valuemax={15}
-          aria-valuenow={signature}
-          aria-valuetext={`${signCount(signature)}, ${spokenScale(w, scale)}`}
-          onKeyDown={keys}
-          onBlur={onRest}
-          onPointerDown={(event) => {
-            event.currentTarget.setPointerCapture(event.pointerId);
-            drag.current = { x: event.clientX, moved: 0 };
-          }}
-          onPointerMove={dragged}
-          onPointerUp={release}
-          onPointerCancel={release}
-          style={{ touchAction: 'none', cursor: 'ew-resize' }}
-        >
-          <rect
-            className="scene-focus"
-            x={(signature - 1 - start) * column}
-            y={14}
-            width={column * 7}
-            height={48}
-            rx={24}
-          />
-        </g>
+        {onSlide && (
+          <g
+            role="slider"
+            tabIndex={0}
+            className="scene-hit"
+            aria-label={say.window}
+            aria-valuemin={-15}
+            aria-valuemax={15}
+            aria-valuenow={signature}
+            aria-valuetext={`${signCount(signature)}, ${spokenScale(w, scale)}`}
+            onKeyDown={keys}
+            onBlur={onRest}
+            onPointerDown={(event) => {
+              event.currentTarget.setPointerCapture(event.pointerId);
+              drag.current = { x: event.clientX, moved: 0 };
+            }}
+            onPointerMove={dragged}
+            onPointerUp={release}
+            onPointerCancel={release}
+            style={{ touchAction: 'none', cursor: 'ew-resize' }}
+          >
+            <rect
+              className="scene-focus"
+              x={(signature - 1 - start) * column}
+              y={14}
+              width={column * 7}
+              height={48}
+              rx={24}
+            />
+          </g>
+        )}
         {onRelative && (
           <g
             role="button"
@@ -132,5 +135,21 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
         )}
       </SceneView>
     </div>
+  );
+}
+
+/** The rail of a derivation. */
+export function RailSurface({ view, lit, hands }: SurfaceProps) {
+  const { written, step } = view;
+  const { slide, relative, rest } = hands;
+  return (
+    <Rail
+      {...{ step, lit }}
+      scale={written.scale}
+      line={written.line}
+      onSlide={slide}
+      onRelative={relative}
+      onRest={rest}
+    />
   );
 }

@@ -4,9 +4,8 @@ import { PATTERNS } from '@/core/scale/pattern';
 import { accidentalsOf } from '@/core/scale/signature';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
-import { readStaff, sayPlace, saySign } from '@/core/words/say-note';
+import { sayPlace, saySign } from '@/core/words/say-note';
 import { deriveWords } from '@/core/words/screen/derive';
-import { CLEF_WORDS } from '@/core/words/vocabulary';
 import type { Group, Scene } from '@/engrave/scene';
 import { staffAtStep } from '@/engrave/staff-at-step';
 import { withDegrees } from '@/engrave/staff-degrees';
@@ -18,7 +17,7 @@ import { type Lit, litPlaces } from './lit';
 
 type Props = {
   /** Tells two drawings of one page apart. */
-  readonly id?: string;
+  readonly id?: string | undefined;
   /** The engraved staff, or null while the engraver is still on its way. */
   readonly scene: Scene | null;
   readonly written: WrittenScale;
@@ -26,6 +25,7 @@ type Props = {
   readonly lit: Lit | null;
   readonly onLit: (lit: Lit | null) => void;
   readonly onPlace: (place: number) => void;
+  readonly description: string;
   /** Width in pixels that there is. */
   readonly room: number;
 };
@@ -38,7 +38,7 @@ function shownWidth(needed: number, room: number): number {
 }
 
 /** The staff; what is not decided yet stands pale, and the signature's signs arrive with the working. */
-export function Staff({ id, scene, written, step, lit, onLit, onPlace, room }: Props) {
+export function Staff({ id, scene, written, step, lit, onLit, onPlace, room, description }: Props) {
   const w = useWords();
   const say = deriveWords(w).surfaces;
   const hits = useMemo(() => (scene ? hitsOf(w, scene, written) : []), [w, scene, written]);
@@ -47,7 +47,7 @@ export function Staff({ id, scene, written, step, lit, onLit, onPlace, room }: P
     [w, scene, written, step],
   );
   if (!now) return <p className="grid h-33 place-items-center text-small text-quiet">{say.engraving}</p>;
-  const { line, atClef, clef } = written;
+  const { line, atClef } = written;
   const places = litPlaces(lit, line);
   const signs = atClef ? accidentalsOf(atClef) : [];
   const isLit = (id: string) => {
@@ -78,7 +78,7 @@ export function Staff({ id, scene, written, step, lit, onLit, onPlace, room }: P
       id={id ? `staff-${id}` : 'staff'}
       scene={now}
       title={say.staff}
-      description={readStaff(w, CLEF_WORDS[clef], atClef, line)}
+      description={description}
       style={{ width: shownWidth(now.width, room), maxWidth: 'none' }}
       look={look}
       under={hits.map(({ id, x, y }) => (

@@ -3,7 +3,7 @@ import type { Derivation, DerivationStep } from '@/core/derive/derivation';
 import { PATTERNS, scaleOfMode } from '@/core/scale/pattern';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
-import { readLine, sayPlace } from '@/core/words/say-note';
+import { sayPlace } from '@/core/words/say-note';
 import { deriveWords } from '@/core/words/screen/derive';
 import type { Scene } from '@/engrave/scene';
 import { strideScene } from '@/engrave/stride';
@@ -13,19 +13,8 @@ import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import { Hits } from './Hits';
-import { type Lit, litPlaces } from './lit';
-
-type Props = {
-  /** Tells two drawings of one page apart. */
-  readonly id?: string;
-  readonly written: WrittenScale;
-  readonly derivation: Derivation;
-  readonly step: DerivationStep;
-  readonly lit: Lit | null;
-  readonly onLit: (lit: Lit | null) => void;
-  /** A note was pressed: show the step that decides it. */
-  readonly onPlace: (place: number) => void;
-};
+import { litPlaces } from './lit';
+import type { SurfaceProps } from './surface';
 
 type DrawOctaves = (question: TwoOctavesQuestion) => Scene;
 
@@ -64,7 +53,8 @@ function turnScene(
 }
 
 /** The stride with its keyboard lanes; every note of it can be pointed at. */
-export function Stride({ id, written, derivation, step, lit, onLit, onPlace }: Props) {
+export function Stride({ id, view, lit, onLit, hands, description }: SurfaceProps) {
+  const { written, derivation, step } = view;
   const w = useWords();
   const say = deriveWords(w).surfaces;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
@@ -97,7 +87,7 @@ export function Stride({ id, written, derivation, step, lit, onLit, onPlace }: P
         id={id ? `stride-${id}` : 'stride'}
         scene={scene}
         title={say.stride}
-        description={say.strideIs(readLine(w, line))}
+        description={description}
         style={{ maxHeight: '100%', width: '100%' }}
         look={({ place, part }) => ({
           'data-lit': place !== null && part === 'note' && places.has(place) ? '' : undefined,
@@ -106,7 +96,7 @@ export function Stride({ id, written, derivation, step, lit, onLit, onPlace }: P
         <Hits
           hits={hits}
           onPoint={(id) => onLit(id === null ? null : { kind: 'place', place: Number(id) })}
-          onPress={(id) => onPlace(Number(id))}
+          onPress={(id) => hands.toPlace(Number(id))}
         />
       </SceneView>
     </div>

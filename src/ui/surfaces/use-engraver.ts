@@ -8,14 +8,10 @@ type Engraver = (written: WrittenScale, width: number) => Scene;
 
 /**
  * The engraved staff of a scale. The engraver is loaded after the page stands, so the served page brings its own
- * first staff, which is used as long as nothing else is asked.
+ * first staff, which is used as long as it is the one that is asked for.
  */
-export function useEngraver(
-  written: WrittenScale,
-  width: number,
-  served: Scene,
-  isServed: boolean,
-): Scene | null {
+export function useEngraver(written: WrittenScale, width: number, served: Scene | null): Scene | null {
+  const isServed = served !== null;
   const [engrave, setEngrave] = useState<{ readonly staff: Engraver } | null>(null);
   useEffect(() => {
     let stands = true;
@@ -32,6 +28,6 @@ export function useEngraver(
   }, [isServed]);
   return useMemo(() => {
     if (engrave) return engrave.staff(written, width);
-    return isServed ? served : null;
-  }, [engrave, written, width, served, isServed]);
+    return served;
+  }, [engrave, written, width, served]);
 }

@@ -52,17 +52,13 @@ const WHY = {
 
 const SHARE = {
   link: 'Link to this sentence',
-  staffPicture: 'Staff as a picture',
-  stridePicture: 'Stride as a picture',
-  railPicture: 'Rail as a picture',
+  picture: (surface: string) => `${surface} as a picture`,
   text: 'Scale as text',
   workingText: 'Working as text',
   print: 'With its working',
   printBlank: 'Blank, to fill in',
-  musicxml: 'Notation as MusicXML',
-  staffSvg: 'Staff as a drawing',
-  strideSvg: 'Stride as a drawing',
-  railSvg: 'Rail as a drawing',
+  drawing: (surface: string) => `${surface} as a drawing`,
+  notation: (format: string) => `Notation as ${format}`,
 };
 
 /** The words of what opens over the Derive room, which the first view does not need. */

@@ -11,6 +11,7 @@ import {
   problemAnswer,
   routeAnswer,
   routeParameters,
+  SCALE_FORMATS,
   scaleAnswer,
   scaleParameters,
   signatureAnswer,
@@ -134,9 +135,10 @@ export function openApiDocument(): unknown {
           operationId: 'getScale',
           summary: 'A scale from its tonic and either its id or its steps',
           parameters: parameters(scaleParameters),
-          responses: responses('Scale', {
-            'application/vnd.recordare.musicxml+xml': { schema: { type: 'string' } },
-          }),
+          responses: responses(
+            'Scale',
+            Object.fromEntries(SCALE_FORMATS.map(({ type }) => [type, { schema: { type: 'string' } }])),
+          ),
         },
       },
       '/signature': {

@@ -18,8 +18,7 @@ import { sayProblem } from '@/core/words/say-problem';
 import { rotationName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
 import { SCALE_WORDS } from '@/core/words/vocabulary';
-import { scoreOfScale } from '@/formats/musicxml/from-scale';
-import { MUSICXML_TYPE, writeMusicXml } from '@/formats/musicxml/write';
+import { FORMATS } from '@/workers/formats';
 import { readQuery } from './_query';
 import { type Answer, json, refused } from './_respond';
 import { HIGHEST_OCTAVE, LOWEST_OCTAVE, type scaleAnswer, scaleParameters } from './_schemas';
@@ -55,9 +54,8 @@ export function answerScale(url: URL): Answer {
     modesWritten,
     ...(octave === undefined ? {} : { octave }),
   });
-  if (values.get('format') === 'musicxml') {
-    return { ok: true, type: MUSICXML_TYPE, text: writeMusicXml(scoreOfScale(ENGLISH, written)) };
-  }
+  const format = FORMATS.find(({ code }) => code === values.get('format'));
+  if (format?.write) return { ok: true, type: format.type, text: format.write(ENGLISH, written) };
   return json(scaleDocument(written, values.get('scale') ?? null, modesWritten));
 }
 

@@ -8,8 +8,10 @@ import { MODES } from '@/core/scale/mode';
 import { NAMED_SCALE_IDS, SCALE_ALIASES } from '@/core/scale/pattern';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import { CHOICES } from '@/core/school/settings';
+import { FORMATS } from '@/workers/formats';
 
-const FORMATS = ['json', 'musicxml'] as const;
+/** The formats that a scale is answered in. */
+export const SCALE_FORMATS = FORMATS.filter(({ write }) => write);
 export const LOWEST_OCTAVE = 0;
 export const HIGHEST_OCTAVE = 8;
 
@@ -56,7 +58,7 @@ export const scaleParameters = {
       .max(HIGHEST_OCTAVE)
       .meta({ description: 'Octave of the lower tonic; left out, the one with fewest ledger lines' }),
   ),
-  format: z._default(z.enum(FORMATS), 'json'),
+  format: z._default(z.enum(['json', ...SCALE_FORMATS.map(({ code }) => code)]), 'json'),
 } as const;
 
 export const signatureParameters = { fifths: z.int().min(-7).max(7) } as const;

@@ -2,7 +2,7 @@ import { noteNamed } from '@/core/note/parse';
 import { type AskedScale, askedFrom } from '@/core/scale/asked';
 import { scaleIdFrom } from '@/core/scale/pattern';
 import { readSteps } from '@/core/scale/typed-steps';
-import type { OfferedScale } from '@/workers/read-file';
+import type { OfferedScale } from '@/formats/offered';
 import { CHOICES, type DeriveSentence, FIRST_SENTENCE } from './derive-sentence';
 
 function chosen<Value extends string>(values: readonly Value[], read: string | null, usual: Value): Value {

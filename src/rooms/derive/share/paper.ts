@@ -1,4 +1,3 @@
-import type { Settings } from '@/core/school/settings';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayCheck } from '@/core/words/say-check';
 import { scaleName } from '@/core/words/say-scale';
@@ -6,11 +5,11 @@ import { stepText } from '@/core/words/say-step';
 import { PAPER_WORDS } from '@/core/words/screen/paper';
 import { besideOf, type DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
+import { SURFACES } from '@/ui/surfaces/all';
 import { sentenceText } from '../sentence/sentence-words';
 import { proofOf, viewOf } from '../working/view';
 
 const WIDTH = 700;
-const STRIDE_HEIGHT = 300;
 
 /** A derivation laid out for paper. Engraving is loaded when the first sheet is asked for. */
 export async function paperItem(
@@ -19,36 +18,14 @@ export async function paperItem(
   title: string,
   blank: boolean,
 ): Promise<PaperItem> {
-  const [{ engraveStaff }, { strideScene }, { blankStaff, blankStride }] = await Promise.all([
-    import('@/engrave/staff'),
-    import('@/engrave/stride'),
-    import('@/engrave/blank'),
-  ]);
-  const settings: Settings = w.settings;
-  const view = viewOf({ ...sentence, step: null }, settings);
-  const { written, derivation } = view;
+  const view = viewOf({ ...sentence, step: null }, w.settings);
+  const { derivation } = view;
   const proof = proofOf(view, sentence.direction);
-  const staff = engraveStaff(written, WIDTH);
-  const last = derivation.steps.at(-1);
-  if (!last) throw new RangeError('a derivation has steps');
+  const printed = SURFACES.flatMap(({ paper }) => (paper ? [paper(w, view, WIDTH, blank)] : []));
   return {
     title,
     task: sentenceText(w, sentence),
-    scenes: [
-      blank ? blankStaff(staff) : staff,
-      blank
-        ? blankStride(written, WIDTH)
-        : strideScene({
-            w,
-            written,
-            // Nothing on paper is only just being decided.
-            step: { ...last, at: [], fact: { code: 'same-coming-down' } },
-            steps: derivation.steps,
-            lit: null,
-            width: WIDTH,
-            height: STRIDE_HEIGHT,
-          }),
-    ],
+    scenes: await Promise.all(printed),
     method: w.method(derivation.method),
     lines: derivation.steps.map(({ fact }) => stepText(w, fact)),
     closing: `${PAPER_WORDS.proof}: ${proof

@@ -1,20 +1,34 @@
-import type { ShareList } from '@/rooms/shell/shares';
+import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
+import type { Shares } from '@/rooms/shell/shares';
+import { SURFACES } from '@/ui/surfaces/all';
+import { FORMATS } from '@/workers/formats';
 
-export type ShareWay =
-  | 'staffPicture'
-  | 'stridePicture'
-  | 'railPicture'
-  | 'text'
-  | 'workingText'
-  | 'link'
-  | 'musicxml'
-  | 'staffSvg'
-  | 'strideSvg'
-  | 'railSvg';
+/** A way of sharing and what it is called. */
+type Way = readonly [id: string, name: string];
 
-/** What can be copied, printed or saved of a derivation. */
-export const SHARES: ShareList<ShareWay | 'print' | 'printBlank'> = {
-  copies: ['staffPicture', 'stridePicture', 'railPicture', 'text', 'workingText', 'link'],
-  prints: ['print', 'printBlank'],
-  files: ['musicxml', 'staffSvg', 'strideSvg', 'railSvg'],
-};
+export const pictureOf = (code: string) => `${code}-picture`;
+export const drawingOf = (code: string) => `${code}-drawing`;
+
+/** What can be copied, printed or saved of a derivation: every surface, and every format that a scale is written in. */
+export function derivationShares(): Shares {
+  const say = DERIVE_SHEETS.share;
+  const copies: readonly Way[] = [
+    ...SURFACES.map(({ code, name }): Way => [pictureOf(code), say.picture(name)]),
+    ['text', say.text],
+    ['workingText', say.workingText],
+    ['link', say.link],
+  ];
+  const prints: readonly Way[] = [
+    ['print', say.print],
+    ['printBlank', say.printBlank],
+  ];
+  const files: readonly Way[] = [
+    ...FORMATS.filter(({ write }) => write).map(({ code, name }): Way => [code, say.notation(name)]),
+    ...SURFACES.map(({ code, name }): Way => [drawingOf(code), say.drawing(name)]),
+  ];
+  const ids = (ways: readonly Way[]) => ways.map(([id]) => id);
+  return {
+    list: { copies: ids(copies), prints: ids(prints), files: ids(files) },
+    names: Object.fromEntries([...copies, ...prints, ...files]),
+  };
+}

@@ -10,18 +10,15 @@ import {
 } from '@/core/derive/by-hand/hand';
 import { type MoveFact, viewByHand } from '@/core/derive/by-hand/view';
 import { sayHand, sayMove } from '@/core/words/say-by-hand';
-import { deriveWords } from '@/core/words/screen/derive';
 import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { spoken } from '@/core/words/spoken';
-import type { Scene } from '@/engrave/scene';
-import { leastStaffWidth } from '@/engrave/staff-width';
 import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import { useKeys } from '@/ui/keys/use-keys';
-import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
 import type { Lit } from '@/ui/surfaces/lit';
-import { Staff } from '@/ui/surfaces/Staff';
-import { useEngraver } from '@/ui/surfaces/use-engraver';
+import { OnSurface } from '@/ui/surfaces/OnSurface';
+import { STAFF } from '@/ui/surfaces/staff';
+import type { SurfaceHands } from '@/ui/surfaces/surface';
 import { HandStride } from './HandStride';
 import type { DeriveView } from './view';
 
@@ -34,13 +31,12 @@ type Props = {
   readonly onLit: (lit: Lit | null) => void;
   /** Moves were made or taken back; null where the working is to be shown again. */
   readonly onHand: (hand: string | null) => void;
-  readonly served: Scene;
 };
 
-const NOTHING = () => {};
+const NO_HANDS: SurfaceHands = { toPlace: () => {}, slide: null, relative: null, rest: () => {} };
 
 /** Two tetrachords mended by hand: a note is tried, told whether it fits, and taken or put back. */
-export function ByHand({ sentence, hand: code, view, lit, onLit, onHand, served }: Props) {
+export function ByHand({ sentence, hand: code, view, lit, onLit, onHand }: Props) {
   const w = useWords();
   const say = DERIVE_SHEETS.hand;
   const [refused, setRefused] = useState(false);
@@ -50,8 +46,6 @@ export function ByHand({ sentence, hand: code, view, lit, onLit, onHand, served 
     () => viewByHand(scale, sentence.direction, hand) ?? viewByHand(scale, sentence.direction, UNTOUCHED),
     [scale, sentence.direction, hand],
   );
-  const { ref, room } = useRoom<HTMLDivElement>({ width: 736, height: 148 });
-  const staff = useEngraver(written, Math.max(room.width, leastStaffWidth(written)), served, false);
   const last = shown?.moves.at(-1);
   const trying = hand.tried.length > 0 ? last : undefined;
   const fits = trying?.verdict === 'fits';
@@ -90,21 +84,14 @@ export function ByHand({ sentence, hand: code, view, lit, onLit, onHand, served 
             {sentence.signature === 'written' ? `${say.how} ${say.atNotes}` : say.how}
           </p>
         </section>
-        <section
-          aria-label={deriveWords(w).surfaces.staff}
-          className="card order-last px-2 py-1 room:order-none sm:px-4"
-        >
-          <div ref={ref} className="overflow-x-auto overflow-y-hidden">
-            <Staff
-              step={shown.now}
-              lit={lit}
-              onLit={onLit}
-              scene={staff}
-              written={written}
-              onPlace={NOTHING}
-              room={room.width}
-            />
-          </div>
+        <section aria-label={STAFF.label} className="card order-last px-2 py-1 room:order-none sm:px-4">
+          <OnSurface
+            {...{ lit, onLit }}
+            surface={STAFF}
+            view={{ ...view, onStaff: written, step: shown.now }}
+            hands={NO_HANDS}
+            served={null}
+          />
         </section>
       </div>
       <section aria-labelledby="hand-title" className="card flex min-h-0 flex-col gap-3 p-4">

@@ -7,14 +7,11 @@ import { scaleName } from '@/core/words/say-scale';
 import { sayStep, stepText } from '@/core/words/say-step';
 import { deriveWords } from '@/core/words/screen/derive';
 import { spoken } from '@/core/words/spoken';
-import type { Scene } from '@/engrave/scene';
-import { leastStaffWidth } from '@/engrave/staff-width';
-import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
+import { surfacesAt } from '@/ui/surfaces/all';
 import { type Lit, litIn } from '@/ui/surfaces/lit';
-import { Staff } from '@/ui/surfaces/Staff';
-import { Stride } from '@/ui/surfaces/Stride';
-import { useEngraver } from '@/ui/surfaces/use-engraver';
+import { OnSurface } from '@/ui/surfaces/OnSurface';
+import { useSteady } from '@/ui/use-steady';
 import { StepBar } from '@/ui/working/StepBar';
 import { WorkingLines } from '@/ui/working/WorkingLines';
 import { type DeriveView, stepDeciding } from './view';
@@ -28,11 +25,10 @@ type Props = {
   readonly onStep: (step: number) => void;
   readonly onAlone: () => void;
   readonly onWhy: () => void;
-  readonly served: Scene;
 };
 
 /** Two workings in step beside each other. A note pointed at in one lights up in the other as well. */
-export function Compare({ view, other, lit, onLit, onStep, onAlone, onWhy, served }: Props) {
+export function Compare({ view, other, lit, onLit, onStep, onAlone, onWhy }: Props) {
   const w = useWords();
   const { compare: say, working } = deriveWords(w);
   const last = Math.max(view.derivation.steps.length, other.derivation.steps.length) - 1;
@@ -50,7 +46,6 @@ export function Compare({ view, other, lit, onLit, onStep, onAlone, onWhy, serve
           lit={lit}
           onLit={onLit}
           onStep={onStep}
-          served={served}
           id="one"
         />
         <Side
@@ -59,7 +54,6 @@ export function Compare({ view, other, lit, onLit, onStep, onAlone, onWhy, serve
           lit={litIn(lit, view.written.line, other.written.line)}
           onLit={(next) => onLit(litIn(next, other.written.line, view.written.line))}
           onStep={onStep}
-          served={served}
           id="other"
         />
       </div>
@@ -111,25 +105,21 @@ type SideProps = {
   readonly lit: Lit | null;
   readonly onLit: (lit: Lit | null) => void;
   readonly onStep: (step: number) => void;
-  readonly served: Scene;
   readonly id: string;
 };
 
-const STAFF_GUESS = { width: 540, height: 148 };
-
-/** One of the two: stride, staff and working. */
-function Side({ name, view, lit, onLit, onStep, served, id }: SideProps) {
+/** One of the two: the surfaces that two can stand on, and the working. */
+function Side({ name, view, lit, onLit, onStep, id }: SideProps) {
   const w = useWords();
-  const { surfaces } = deriveWords(w);
-  const { written, onStaff, derivation, step, at } = view;
-  const { ref, room } = useRoom<HTMLDivElement>(STAFF_GUESS);
-  const staff = useEngraver(onStaff, Math.max(room.width, leastStaffWidth(onStaff)), served, false);
-  const toPlace = (place: number) => {
-    const found = stepDeciding(derivation, place);
-    if (found !== null) onStep(found);
-  };
+  const { derivation, at } = view;
+  const hands = useSteady({
+    toPlace: (place: number) => {
+      const found = stepDeciding(derivation, place);
+      if (found !== null) onStep(found);
+    },
+    rest: () => {},
+  });
   const lines = useMemo(() => derivation.steps.map(({ fact }) => sayStep(w, fact)), [w, derivation]);
-  const pointing = { step, lit, onLit, onPlace: toPlace, id };
   return (
     <section
       aria-labelledby={`side-${id}`}
@@ -138,15 +128,16 @@ function Side({ name, view, lit, onLit, onStep, served, id }: SideProps) {
       <h2 id={`side-${id}`} className="font-serif text-large leading-tight font-bold">
         {name}
       </h2>
-      <Stride {...pointing} written={written} derivation={derivation} />
-      <div
-        ref={ref}
-        className="shrink-0 overflow-x-auto overflow-y-hidden"
-        role="group"
-        aria-label={surfaces.staff}
-      >
-        <Staff {...pointing} scene={staff} written={onStaff} room={room.width} />
-      </div>
+      {[...surfacesAt('first'), ...surfacesAt('below')]
+        .filter(({ beside }) => beside)
+        .map((surface) => (
+          <OnSurface
+            key={surface.code}
+            {...{ id, surface, view, lit, onLit }}
+            hands={{ ...hands, slide: null, relative: null }}
+            served={null}
+          />
+        ))}
       <div className="flex min-h-32 grow basis-32 flex-col border-t border-rule pt-1">
         <WorkingLines lines={lines} at={at} onStep={onStep} />
       </div>

@@ -3,16 +3,13 @@ import { barredFrom } from '@/core/derive/methods';
 import type { Check } from '@/core/derive/proof';
 import { deriveWords } from '@/core/words/screen/derive';
 import type { Scene } from '@/engrave/scene';
-import { leastStaffWidth } from '@/engrave/staff-width';
 import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
-import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
+import { surfacesAt } from '@/ui/surfaces/all';
 import type { Lit } from '@/ui/surfaces/lit';
-import { Rail } from '@/ui/surfaces/Rail';
-import { Staff } from '@/ui/surfaces/Staff';
-import { Stride } from '@/ui/surfaces/Stride';
-import { useEngraver } from '@/ui/surfaces/use-engraver';
+import { OnSurface } from '@/ui/surfaces/OnSurface';
+import type { SurfaceHands } from '@/ui/surfaces/surface';
 import { Proof } from '@/ui/working/Proof';
 import { Working } from '@/ui/working/Working';
 import { Caption } from './Caption';
@@ -33,81 +30,46 @@ type Props = {
   readonly onWhy: () => void;
   /** A hand that slides the window has let go. */
   readonly onRest: () => void;
-  readonly served: Scene;
-  /** Whether the served staff is the one that is asked for. */
-  readonly isServed: boolean;
+  readonly served: Scene | null;
 };
-
-const STAFF_GUESS = { width: 736, height: 148 };
 
 /** One derivation on all surfaces, with its working and its proof. */
 export function Single({ view, later, ...props }: Props) {
-  const { actions, lit, onLit, onSay, onWhy, proof } = props;
-  const { surfaces } = deriveWords(useWords());
+  const { actions, lit, onLit, onSay, onWhy, onRest, proof, served } = props;
+  const hands = useMemo((): SurfaceHands => {
+    const { toPlace, slide, relative } = actions;
+    return { toPlace, slide, relative, rest: onRest };
+  }, [actions, onRest]);
+  const pointing = { lit, onLit, hands, served };
   return (
     <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_22.5rem]">
       <div className="flex min-h-0 min-w-0 flex-col gap-3">
-        <section
-          aria-label={surfaces.strideAndKeyboard}
-          className="card flex min-h-0 grow flex-col px-2 py-2 sm:px-4"
-        >
-          <ErrorBoundary what={surfaces.stride} size="card" about={view}>
-            <Stride
-              step={view.step}
-              lit={lit}
-              onLit={onLit}
-              written={view.written}
-              derivation={view.derivation}
-              onPlace={actions.toPlace}
-            />
-          </ErrorBoundary>
-          <Caption {...later} lit={lit} onSay={onSay} onBeside={actions.beside} />
-        </section>
-        <Below {...props} view={later.view} />
+        {surfacesAt('first').map((surface) => (
+          <section
+            key={surface.code}
+            aria-label={surface.label}
+            className="card flex min-h-0 grow flex-col px-2 py-2 sm:px-4"
+          >
+            <OnSurface surface={surface} view={view} {...pointing} />
+            <Caption {...later} lit={lit} onSay={onSay} onBeside={actions.beside} />
+          </section>
+        ))}
+        <Below view={later.view} {...pointing} />
       </div>
       <Beside view={later.view} proof={proof} actions={actions} onWhy={onWhy} />
     </div>
   );
 }
 
-type BelowProps = Pick<Props, 'view' | 'actions' | 'lit' | 'onLit' | 'onRest' | 'served' | 'isServed'>;
+type BelowProps = Pick<Props, 'view' | 'lit' | 'onLit' | 'served'> & { readonly hands: SurfaceHands };
 
-/** The staff and the rail; they rest while the stride is drawn. */
-const Below = memo(function Below({ view, actions, lit, onLit, onRest, served, isServed }: BelowProps) {
-  const { surfaces } = deriveWords(useWords());
-  const { written, onStaff, step, scale } = view;
-  const { ref, room } = useRoom<HTMLDivElement>(STAFF_GUESS);
-  const staff = useEngraver(onStaff, Math.max(room.width, leastStaffWidth(onStaff)), served, isServed);
-  const pointing = { step, lit, onLit };
-  return (
-    <>
-      <section aria-label={surfaces.staff} className="card px-2 py-1 sm:px-4">
-        <ErrorBoundary what={surfaces.staff} size="card" about={view}>
-          <div ref={ref} className="overflow-x-auto overflow-y-hidden">
-            <Staff
-              {...pointing}
-              scene={staff}
-              written={onStaff}
-              onPlace={actions.toPlace}
-              room={room.width}
-            />
-          </div>
-        </ErrorBoundary>
-      </section>
-      <section aria-label={surfaces.rail} className="card px-2 py-1 sm:px-4">
-        <ErrorBoundary what={surfaces.rail} size="card" about={view}>
-          <Rail
-            {...pointing}
-            scale={scale}
-            line={written.line}
-            onSlide={actions.slide}
-            onRelative={actions.relative}
-            onRest={onRest}
-          />
-        </ErrorBoundary>
-      </section>
-    </>
-  );
+/** The surfaces below the first; they rest while it is drawn. */
+const Below = memo(function Below(props: BelowProps) {
+  return surfacesAt('below').map((surface) => (
+    <section key={surface.code} aria-label={surface.label} className="card px-2 py-1 sm:px-4">
+      <OnSurface surface={surface} {...props} />
+    </section>
+  ));
 });
 
 type BesideProps = Pick<Props, 'view' | 'proof' | 'actions' | 'onWhy'>;

@@ -6,6 +6,7 @@ import type { Change } from '@/rooms/shell/address-store';
 import { useKeys } from '@/ui/keys/use-keys';
 import { part } from '@/ui/parts/part';
 import { useWords } from '@/ui/school/use-class';
+import { SURFACES } from '@/ui/surfaces/all';
 import { type Lit, sameLit } from '@/ui/surfaces/lit';
 import { useAfterPaint } from '@/ui/use-after-paint';
 import { useSeen } from '@/ui/use-seen';
@@ -20,6 +21,9 @@ const Disagreement = part('disagreement', () =>
   import('./Disagreement').then((module) => module.Disagreement),
 );
 const WhySheet = part('why', () => import('./WhySheet').then((module) => module.WhySheet));
+
+/** Fetches what the first view of a derivation is drawn on. */
+export const prepareSurfaces = () => Promise.all(SURFACES.map(({ View }) => View.prepare()));
 
 export type WorkProps = {
   readonly sentence: DeriveSentence;
@@ -74,7 +78,7 @@ export function Work({ sentence, say, onRest, onWord, single, served, isServed }
     },
     single,
   );
-  const shared = { sentence, view, lit, onLit: hands.point, served };
+  const shared = { sentence, view, lit, onLit: hands.point };
   return (
     <div className="contents">
       {wrong.length > 0 && <Disagreement views={wrong} address={deriveHref(sentence)} />}
@@ -97,7 +101,7 @@ export function Work({ sentence, say, onRest, onWord, single, served, isServed }
           onSay={hands.sayAgain}
           onWhy={hands.showWhy}
           onRest={onRest}
-          isServed={isServed}
+          served={isServed ? served : null}
         />
       )}
       {whySeen && <WhySheet open={why} onOpen={setWhy} scale={view.scale} method={sentence.method} />}

@@ -5,20 +5,16 @@ import { scaleAsked } from '@/core/scale/asked';
 import type { Direction } from '@/core/scale/direction';
 import { notesOf } from '@/core/scale/line';
 import type { Scale } from '@/core/scale/scale';
-import { type WrittenScale, writeOut, writtenUnder } from '@/core/scale/written';
+import { writeOut, writtenUnder } from '@/core/scale/written';
 import type { Settings } from '@/core/school/settings';
 import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
+import type { SurfaceView } from '@/ui/surfaces/surface';
 
-/** Everything the surfaces of the room show, read off one derivation. */
-export type DeriveView = {
+/** Everything the room shows, read off one derivation. */
+export type DeriveView = SurfaceView & {
   readonly scale: Scale;
-  readonly written: WrittenScale;
-  /** The same as it stands on the staff at this step, where it is still under another signature. */
-  readonly onStaff: WrittenScale;
-  readonly derivation: Derivation;
   /** The step shown, from 0. */
   readonly at: number;
-  readonly step: DerivationStep;
 };
 
 /** Works a sentence out in the ways of a class. The sentence has been read, so its scale can be spelled and its method serves it. */

@@ -1,5 +1,6 @@
 import { BAR_WORDS } from '@/core/words/screen/bar';
 import { filesWords } from '@/core/words/screen/files';
+import type { OfferedScale } from '@/formats/offered';
 import { deriveHref, writeAddress } from '@/rooms/address/derive/derive-address';
 import { FIRST_SENTENCE } from '@/rooms/address/derive/derive-sentence';
 import { sentenceOfOffer } from '@/rooms/address/derive/offered';
@@ -10,7 +11,6 @@ import { bringingIn } from '@/store/bringing-in';
 import { FileSheet } from '@/ui/files/FileSheet';
 import type { FileHandle } from '@/ui/files/use-file-in';
 import { useWords } from '@/ui/school/use-class';
-import type { OfferedScale } from '@/workers/read-file';
 import { useDesks } from '../house';
 import type { Shell } from '../use-shell';
 
