@@ -6,6 +6,7 @@ import type { SettingGroup } from './setting';
  */
 export const SETTING_GROUPS = [
   {
+    code: 'names',
     title: 'Names and steps',
     settings: {
       noteNames: {
@@ -59,6 +60,7 @@ export const SETTING_GROUPS = [
     },
   },
   {
+    code: 'singing',
     title: 'Degrees and singing',
     settings: {
       degrees: {
@@ -110,6 +112,7 @@ export const SETTING_GROUPS = [
     },
   },
   {
+    code: 'keys',
     title: 'Keys and the circle',
     settings: {
       keysTaught: {
@@ -157,6 +160,7 @@ export const SETTING_GROUPS = [
     },
   },
   {
+    code: 'signatures',
     title: 'Signatures',
     settings: {
       minorSignature: {
@@ -195,6 +199,7 @@ export const SETTING_GROUPS = [
     },
   },
   {
+    code: 'writing',
     title: 'Writing',
     settings: {
       melodicDown: {
@@ -225,6 +230,7 @@ export const SETTING_GROUPS = [
     },
   },
   {
+    code: 'chords',
     title: 'Chords',
     settings: {
       numerals: {
@@ -262,6 +268,7 @@ export const SETTING_GROUPS = [
     },
   },
   {
+    code: 'answers',
     title: 'Answers',
     settings: {
       modeWord: {

@@ -41,6 +41,8 @@ export type Setting = {
 
 /** Settings that a teacher goes through together. */
 export type SettingGroup = {
+  /** Language-free, in the address of the part of the room where they stand. */
+  readonly code: string;
   readonly title: string;
   readonly settings: Readonly<Record<string, Setting>>;
 };

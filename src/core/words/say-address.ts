@@ -19,6 +19,16 @@ export type AddressProblem =
   | { readonly code: 'address-unknown'; readonly parameter: string; readonly read: string }
   | { readonly code: 'address-twice'; readonly parameter: string }
   | { readonly code: 'address-step'; readonly read: string }
+  /** More was written than is read; the first of them stand. */
+  | {
+      readonly code: 'address-more';
+      readonly parameter: string;
+      readonly count: number;
+      readonly limit: number;
+      readonly of: 'notes' | 'signs' | 'characters';
+    }
+  /** A part that could not be read beside one that could. */
+  | { readonly code: 'address-left-out'; readonly parameter: string; readonly read: string }
   | { readonly code: 'address-too-long'; readonly length: number; readonly limit: number };
 
 /** What stands instead of a note, in the names of a class; of anything else its code. */
@@ -56,6 +66,10 @@ export function sayAddressProblem(english: ClassWords, found: AddressProblem): s
       return `The address names ${found.parameter} more than once. The first was taken.`;
     case 'address-step':
       return `The address asks for step '${found.read}'. A step is a whole number from 1; all steps are shown.`;
+    case 'address-more':
+      return `In the address, ${found.parameter} has ${found.count} ${found.of}; at most ${found.limit} are read. The first ${found.limit} were taken.`;
+    case 'address-left-out':
+      return `In the address, ${found.parameter}: '${found.read}' cannot be read, or does not fit the answer. It was left out.`;
     case 'address-too-long':
       return `The address is ${found.length} characters long; at most ${found.limit} are read. The first example is shown.`;
   }

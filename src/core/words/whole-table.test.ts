@@ -228,6 +228,8 @@ const ADDRESSES: {
   'address-unknown': { code: 'address-unknown', parameter: 'colour', read: 'red' },
   'address-twice': { code: 'address-twice', parameter: 'tonic' },
   'address-step': { code: 'address-step', read: 'two' },
+  'address-more': { code: 'address-more', parameter: 'notes', count: 40, limit: 32, of: 'notes' },
+  'address-left-out': { code: 'address-left-out', parameter: 'printed', read: 'x' },
   'address-too-long': { code: 'address-too-long', length: 3000, limit: 2000 },
 };
 

@@ -14,7 +14,12 @@ export function writeGivenCode(answer: Answer): string {
 }
 
 export type GivenCodeReading =
-  | { readonly ok: true; readonly given: Answer | null }
+  | {
+      readonly ok: true;
+      readonly given: Answer | null;
+      /** Parameters that could not be read beside it. */
+      readonly leftOut: readonly string[];
+    }
   /** What could not be read, to be mended by hand. */
   | { readonly ok: false; readonly text: string };
 
@@ -24,12 +29,12 @@ export function readGivenCode(asked: MarkQuestion, query: URLSearchParams): Give
   if (code !== null) {
     const [version, rest] = [code.slice(0, code.indexOf('.')), code.slice(code.indexOf('.') + 1)];
     const given = version === CODE_VERSION ? readAnswerCode(asked, rest) : null;
-    return given ? { ok: true, given } : { ok: false, text: code };
+    return given ? { ok: true, given, leftOut: [] } : { ok: false, text: code };
   }
   const [answer, printed = null, reasons = null] = OLD_GIVEN.map((name) => query.get(name));
-  if (answer === null || answer === undefined) return { ok: true, given: null };
+  if (answer === null || answer === undefined) return { ok: true, given: null, leftOut: [] };
   const reading = readOldAnswer(asked, { answer, printed, reasons });
-  return reading.ok ? { ok: true, given: reading.given } : { ok: false, text: answer };
+  return reading.ok ? reading : { ok: false, text: answer };
 }
 
 function fieldsIn(query: URLSearchParams, names: readonly FieldId[]): Fields {
@@ -52,7 +57,7 @@ export function withGivenCode(address: string): string {
   if (at < 0 || !kind || !query.has('answer')) return address;
   const asked = questionFrom(kind, fieldsIn(query, fieldsOf(kind)), { melodicDown: 'natural' });
   const reading = readGivenCode(asked, query);
-  if (!reading.ok || !reading.given) return address;
+  if (!reading.ok || !reading.given || reading.leftOut.length > 0) return address;
   for (const name of OLD_GIVEN) query.delete(name);
   query.set(GIVEN, writeGivenCode(reading.given));
   return `${address.slice(0, at)}?${query}`;

@@ -70,6 +70,41 @@ export class QueryReader {
     return usual;
   }
 
+  /** The first of what was written; more than are read is told. */
+  first<Each>(
+    parameter: string,
+    all: readonly Each[],
+    limit: number,
+    of: 'notes' | 'signs',
+  ): readonly Each[] {
+    if (all.length > limit)
+      this.problems.push({ code: 'address-more', parameter, count: all.length, limit, of });
+    return all.slice(0, limit);
+  }
+
+  /** A text of so many characters at most; what is longer is cut, and that is told. */
+  text(name: string, limit: number): string {
+    const read = this.get(name) ?? '';
+    if (read.length > limit)
+      this.problems.push({
+        code: 'address-more',
+        parameter: name,
+        count: read.length,
+        limit,
+        of: 'characters',
+      });
+    return read.slice(0, limit);
+  }
+
+  /** A part could not be read and was left out. */
+  leftOut(parameter: string): void {
+    this.problems.push({
+      code: 'address-left-out',
+      parameter,
+      read: (this.get(parameter) ?? '').slice(0, SAID),
+    });
+  }
+
   /** The step of the working that is shown, from 1; null for the whole of it. */
   step(): number | null {
     const read = this.get('step');

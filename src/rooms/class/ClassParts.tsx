@@ -30,8 +30,8 @@ type Props = {
   readonly onFile: () => void;
 };
 
-/** The signatures' group, where the sayings for the two orders stand as well. */
-const WITH_SAYINGS = SETTING_GROUPS.findIndex(({ settings }) => 'flatRule' in settings);
+/** The group where the sayings for the two orders stand as well. */
+const SIGNATURES: (typeof SETTING_GROUPS)[number]['code'] = 'signatures';
 
 /** The parts of the room beside the one that stands open. */
 export function ClassParts(props: Props) {
@@ -41,12 +41,12 @@ export function ClassParts(props: Props) {
     <div className="grid min-h-0 grow gap-4 wide:grid-cols-[13rem_minmax(0,1fr)]">
       <div className="flex flex-col gap-3">
         <nav aria-label={say.partsLabel} className="flex flex-wrap gap-1 wide:flex-col">
-          {(known ? SETTING_GROUPS : []).map(({ title }, index) => (
+          {(known ? SETTING_GROUPS : []).map(({ code, title }) => (
             <PartButton
-              key={title}
+              key={code}
               label={title}
-              now={part.kind === 'settings' && part.index === index}
-              onClick={() => onPart({ kind: 'settings', index })}
+              now={part.kind === 'settings' && part.group === code}
+              onClick={() => onPart({ kind: 'settings', group: code })}
             />
           ))}
           {(known ? (['people', 'safe'] as const) : (['safe'] as const)).map((kind) => (
@@ -90,7 +90,7 @@ export function ClassParts(props: Props) {
       <div className="-mr-2 min-h-0 overflow-y-auto pr-2">
         {part.kind === 'settings' && (
           <div className="gap-3 wide:columns-2">
-            {settingsOf(part.index).map((name) => (
+            {settingsOf(part.group).map((name) => (
               <SettingCard
                 key={name}
                 name={name}
@@ -100,7 +100,7 @@ export function ClassParts(props: Props) {
                 onLeave={onLeave}
               />
             ))}
-            {part.index === WITH_SAYINGS && group && (
+            {part.group === SIGNATURES && group && (
               <SayingsCard group={group} onType={actions.say} onWhom={actions.sayFor} />
             )}
           </div>
@@ -127,8 +127,9 @@ export function ClassParts(props: Props) {
   );
 }
 
-function settingsOf(group: number): readonly SettingName[] {
-  return Object.keys(SETTING_GROUPS[group]?.settings ?? {}) as readonly SettingName[];
+function settingsOf(group: string): readonly SettingName[] {
+  const found = SETTING_GROUPS.find(({ code }) => code === group);
+  return Object.keys(found?.settings ?? {}) as readonly SettingName[];
 }
 
 type ButtonProps = { readonly label: string; readonly now: boolean; readonly onClick: () => void };

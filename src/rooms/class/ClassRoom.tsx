@@ -34,7 +34,7 @@ function Room() {
   const { group: spoken, choose } = speech;
   const say = classRoomWords(w);
   const group = state.data.groups.find(({ id }) => id === spoken?.id) ?? null;
-  const { part, making, go, make } = useClassAddress();
+  const { part, making, problems, go, make } = useClassAddress();
   const [word, setWord] = useState<string | null>(null);
   const [refused, setRefused] = useState<Refused | null>(null);
   const open = (id: string) => () => setWord(id);
@@ -92,7 +92,7 @@ function Room() {
     [remind, changes, say, actions, state.undo, undo],
   );
   return (
-    <RoomShell shell={shell} problems={[]} ready={spoken !== null || noClass} own={own}>
+    <RoomShell shell={shell} problems={problems} ready={spoken !== null || noClass} own={own}>
       <main className="flex min-h-0 grow flex-col gap-4 px-4 pt-3 pb-5 sm:px-6">
         {isNew ? (
           <NewClass

@@ -21,6 +21,7 @@ import { readClassAddress } from './parts';
 /** A setting that no school has: all that one has to be, in the one list that there is. */
 const LANTERN = vi.hoisted(
   (): SettingGroup => ({
+    code: 'roof',
     title: 'Under the roof',
     settings: {
       lantern: {
@@ -70,7 +71,7 @@ describe('one more setting in the list', () => {
   });
 
   it('has its card in the room, in a part of its own, with a live example for each choice', () => {
-    const { part } = readClassAddress('?part=7');
+    const { part } = readClassAddress('?part=roof');
     const parts = createElement(ClassParts, {
       part,
       state: {} as never,

@@ -134,6 +134,25 @@ describe('the address', () => {
     expect(readMark(`?${'x'.repeat(3000)}`).problems[0]?.code).toBe('address-too-long');
   });
 
+  it.each([
+    ['printed=%23+-', 'printed', 'fewer signs than notes'],
+    ['printed=-+-+%23+-+-+-+-+q', 'printed', 'a sign that is none'],
+    ['reasons=1-2:2', 'reasons', 'reasons that such an answer does not have'],
+  ])('with an answer beside which %s cannot be read says so and keeps the answer', (query, parameter) => {
+    const whole = '?kind=scale&tonic=E&scale=major&answer=E+F%23+G%23+A+B+C%23+D%23+E';
+    const { sentence, problems } = readMark(`${whole}&${query}`);
+    expect(problems).toMatchObject([{ code: 'address-left-out', parameter }]);
+    expect(sentence.given).toEqual(readMark(whole).sentence.given);
+  });
+
+  it('with reasons of which one cannot be read, or a name that is too long, tells it', () => {
+    const named = '?kind=name-scale&notes=C+D+E+F+G+A+B+C&answer=C+major&reasons=1-3:4+third';
+    expect(readMark(named).problems).toMatchObject([{ code: 'address-left-out', parameter: 'reasons' }]);
+    const long = readMark(`?who=${'a'.repeat(100)}`);
+    expect(long.problems).toMatchObject([{ code: 'address-more', count: 100, limit: 80 }]);
+    expect(long.sentence.who).toHaveLength(80);
+  });
+
   it('of another kind of question begins without an answer and keeps what both need', () => {
     const search = '?kind=scale&tonic=Eb&scale=major&answer=Eb4&who=Tove';
     const next = readMark(withMarkWord(search, 'kind', 'degree'));

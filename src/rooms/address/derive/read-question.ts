@@ -7,7 +7,7 @@ import { fifths } from '@/core/note/spelled';
 import { NAMED_SCALE_IDS, scaleIdFrom } from '@/core/scale/pattern';
 import { isPrintable } from '@/core/scale/signature';
 import type { AddressProblem } from '@/core/words/say-address';
-import { QueryReader } from '../query-reader';
+import { LONGEST_QUERY, QueryReader } from '../query-reader';
 import {
   CLEF_SETS,
   type NameTask,
@@ -34,6 +34,10 @@ const PARAMETERS = {
 export function readQuestion(search: string): QuestionReading | null {
   const kind = questionKind(search);
   if (!kind) return null;
+  if (search.length > LONGEST_QUERY) {
+    const problem = { code: 'address-too-long', length: search.length, limit: LONGEST_QUERY } as const;
+    return { question: FIRST_QUESTIONS[kind], problems: [problem] };
+  }
   const reader = new QueryReader(search, PARAMETERS[kind]);
   const question =
     kind === 'key' ? readKey(reader) : kind === 'signature' ? readWrite(reader) : readName(reader);
@@ -65,7 +69,8 @@ function readDrawnSigns(reader: QueryReader): readonly Pitch[] | null {
   const read = reader.get('drawn');
   if (read === null) return null;
   const signs: Pitch[] = [];
-  for (const word of read.split(/[\s,]+/u).filter(Boolean)) {
+  const words = read.split(/[\s,]+/u).filter(Boolean);
+  for (const word of reader.first('drawn', words, MOST_DRAWN, 'signs')) {
     const reading = readEnglishNote(word.slice(0, -1));
     const octave = Number(/\d$/u.exec(word)?.[0] ?? Number.NaN);
     if (reading.ok && octave >= 3 && octave <= 6) signs.push(pitch(reading.note, octave));
@@ -78,8 +83,7 @@ function readDrawnSigns(reader: QueryReader): readonly Pitch[] | null {
         'the others',
       );
   }
-  const drawn = signs.slice(0, MOST_DRAWN);
-  return drawn.length === 0 || readDrawnOn(drawn, 'treble').ok ? null : drawn;
+  return signs.length === 0 || readDrawnOn(signs, 'treble').ok ? null : signs;
 }
 
 function readWrite(reader: QueryReader): WriteTask {
@@ -97,7 +101,7 @@ function readName(reader: QueryReader): NameTask {
   const read = reader.get('notes');
   if (read === null) return { ...FIRST_QUESTIONS.name, step: reader.step() };
   const names = read.split(/[\s,]+/u).filter(Boolean);
-  const notes = names.slice(0, MOST_NOTES).flatMap((name) => {
+  const notes = reader.first('notes', names, MOST_NOTES, 'notes').flatMap((name) => {
     const reading = readEnglishNote(name);
     if (!reading.ok) reader.wrong('notes', reading.problem, 'the others');
     return reading.ok ? [reading.note] : [];

@@ -50,7 +50,9 @@ function withAnswer(reader: QueryReader, asked: MarkSentence): MarkSentence {
   const typed = reader.get('typed');
   const reading = readGivenCode(askedOf(asked, USUAL_SETTINGS), reader.query);
   // What cannot be read stands in the field as it was, to be mended.
-  return reading.ok ? { ...asked, given: reading.given, typed } : { ...asked, typed: reading.text };
+  if (!reading.ok) return { ...asked, typed: reading.text };
+  for (const parameter of reading.leftOut) reader.leftOut(parameter);
+  return { ...asked, given: reading.given, typed };
 }
 
 /** Reads the query of the room. What cannot be read is named, and the rest still holds. */
@@ -71,7 +73,7 @@ export function readMark(search: string): MarkReading {
     'piled',
   ]);
   if (wanted !== null && kind !== wanted) reader.notAllowed('kind', KIND_IDS, kind);
-  const who = (reader.get('who') ?? '').slice(0, LONGEST_WHO);
+  const who = reader.text('who', LONGEST_WHO);
   const asked: MarkSentence = {
     kind,
     who,
