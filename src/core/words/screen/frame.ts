@@ -1,6 +1,7 @@
 /** The words that stand round every room. */
 export const FRAME_WORDS = {
   rooms: 'Rooms',
+  moreRooms: 'More',
   home: 'Moon Step',
   derive: 'Derive',
   orbit: 'Orbit',
