@@ -20,7 +20,8 @@ function examplesOf(file: string): readonly (readonly [string, string])[] {
 describe('the examples in doc comments', () => {
   it('hold, every one', async () => {
     let count = 0;
-    const { noteNamed } = await import('./note/parse');
+    const { noteNamed, pitchNamed } = await import('./note/parse');
+    const { scaleNamed } = await import('./scale/scale');
     const { ENGLISH } = await import('./words/class-words');
     const noteName = ENGLISH.note;
     const { pitch } = await import('./note/pitch');
@@ -28,6 +29,8 @@ describe('the examples in doc comments', () => {
     for (const path of MODULES) {
       const exported = {
         noteNamed,
+        pitchNamed,
+        scaleNamed,
         noteName,
         pitch,
         fifths,

@@ -1,3 +1,4 @@
+import { TRANSPOSING } from '../instrument/transposing';
 import type { NamedKey } from '../mark/machine/written';
 import type { Letter } from '../note/letter';
 import { midiOf, type Pitch } from '../note/pitch';
@@ -8,7 +9,6 @@ import { signatureOf } from '../scale/signature';
 import type { Answer } from './answer';
 import { keyOf, type MarkQuestion, rightAnswer } from './kinds/all';
 import type { MarkSchool } from './kinds/kind';
-import { TRANSPOSING } from './kinds/transpose/instruments';
 
 /** A note that stands where another was wanted, and the degree that was wanted. */
 export type Difference = { readonly want: SpelledNote; readonly got: SpelledNote; readonly degree: number };

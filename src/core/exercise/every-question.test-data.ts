@@ -1,3 +1,4 @@
+import { TRANSPOSING } from '../instrument/transposing';
 import type { Written } from '../mark/machine/written';
 import { pitch } from '../note/pitch';
 import { fifths } from '../note/spelled';
@@ -10,7 +11,6 @@ import { KIND_IDS, type MarkQuestion, markProblem } from './kinds/all';
 import { PARTNER_RELATIONS } from './kinds/fields';
 import { nameOfRow } from './kinds/name-scale/kind';
 import { risingRow } from './kinds/on-scale';
-import { TRANSPOSING } from './kinds/transpose/instruments';
 
 const SEVEN = [1, 2, 3, 4, 5, 6, 7];
 const SEVENTHS = { none: '', any: '7', minor: '7', major: 'maj7' } as const;

@@ -1,5 +1,6 @@
 import { LETTERS, type Letter } from './letter';
 import { type NoteNames, noteFrom } from './names';
+import { type Pitch, pitch } from './pitch';
 import { type Alteration, type SpelledNote, spelled } from './spelled';
 
 /** Why a typed note could not be read. `read` is what was typed. */
@@ -121,4 +122,11 @@ export function noteNamed(name: string): SpelledNote {
   const reading = readEnglishNote(name);
   if (!reading.ok) throw new RangeError(`not a note: ${name}`);
   return reading.note;
+}
+
+/** The pitch of an English ASCII name with its octave that is known to be right, such as one in a table; else it throws. */
+export function pitchNamed(name: string): Pitch {
+  const octave = Number(name.slice(-1));
+  if (!Number.isInteger(octave)) throw new RangeError(`'${name}' has no octave`);
+  return pitch(noteNamed(name.slice(0, -1)), octave);
 }

@@ -101,6 +101,11 @@ export function scaleNamed(
   return assemble(tonic, id, rising, melodicDown === 'natural' ? falling : rising);
 }
 
+/** The same scale on another tonic, with the descent it has. */
+export function scaleMoved({ id, rising, falling }: Scale, tonic: SpelledNote): ScaleReading {
+  return assemble(tonic, id, rising, [...falling].reverse());
+}
+
 function assemble(
   tonic: SpelledNote,
   id: ScaleId | null,

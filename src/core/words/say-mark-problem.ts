@@ -1,5 +1,5 @@
 import type { MarkProblem } from '../exercise/kinds/problem';
-import { TRANSPOSING } from '../exercise/kinds/transpose/instruments';
+import { TRANSPOSING } from '../instrument/transposing';
 
 /** Why a question cannot be marked, and what can be. */
 export function sayMarkProblem(problem: MarkProblem): string {

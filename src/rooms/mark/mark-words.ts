@@ -1,7 +1,7 @@
 import { fieldsOf, KIND_IDS } from '@/core/exercise/kinds/all';
 import { type Fields, PARTNER_RELATIONS, USUAL_FIELDS } from '@/core/exercise/kinds/fields';
-import { TRANSPOSING } from '@/core/exercise/kinds/transpose/instruments';
 import { CLEFS } from '@/core/instrument/staff';
+import { TRANSPOSING } from '@/core/instrument/transposing';
 import { asciiName } from '@/core/note/spelled';
 import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES, type Mode } from '@/core/scale/mode';

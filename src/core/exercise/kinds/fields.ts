@@ -1,4 +1,5 @@
 import { CLEFS, type Clef } from '../../instrument/staff';
+import { TRANSPOSING } from '../../instrument/transposing';
 import type { Letter } from '../../note/letter';
 import { readEnglishNote } from '../../note/parse';
 import { type Pitch, pitch } from '../../note/pitch';
@@ -9,7 +10,6 @@ import { SCALE_IDS } from '../../scale/pattern';
 import { SIGNATURE_CHOICES, type SignatureChoice } from '../../scale/printed';
 import { TONICS } from '../../scale/tonic';
 import { MOST_WRITTEN } from '../entry/scale-entry';
-import { TRANSPOSING } from './transpose/instruments';
 
 export const PARTNER_RELATIONS = ['relative', 'parallel', 'enharmonic'] as const;
 

@@ -1,7 +1,7 @@
 import type { KindId } from '../../exercise/kinds/all';
-import { noteNamed } from '../../note/parse';
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
+import { instrumentNames } from '../say-instrument';
 import { counted } from '../vocabulary';
 
 const KINDS: Readonly<Record<KindId, string>> = {
@@ -17,30 +17,6 @@ const KINDS: Readonly<Record<KindId, string>> = {
   chord: 'a chord',
   transpose: 'a note, transposed',
 };
-
-const INSTRUMENTS: Readonly<Record<string, string>> = {
-  'tenor-saxophone': 'tenor saxophone',
-  'bass-clarinet': 'bass clarinet',
-  'alto-saxophone': 'alto saxophone',
-  'baritone-saxophone': 'baritone saxophone',
-  'alto-flute': 'alto flute',
-  guitar: 'guitar',
-  'double-bass': 'double bass',
-  piccolo: 'piccolo',
-  'descant-recorder': 'descant recorder',
-};
-
-/** Instruments by name; those that are called by their tuning have it in the names of the class. */
-function instruments(w: ClassWords): Readonly<Record<string, string>> {
-  const [bFlat, eFlat, a, f] = ['Bb', 'Eb', 'A', 'F'].map((name) => w.note(noteNamed(name)));
-  return {
-    'b-flat': `${bFlat} clarinet or trumpet`,
-    'a-clarinet': `${a} clarinet`,
-    'e-flat-clarinet': `${eFlat} clarinet`,
-    horn: `horn in ${f}`,
-    ...INSTRUMENTS,
-  };
-}
 
 const SENTENCE = {
   mark: 'Mark ',
@@ -227,7 +203,7 @@ function words(w: ClassWords) {
     title: (sentence: string) => `${sentence} · Mark · Moon Step`,
     kinds: KINDS,
     sentence: SENTENCE,
-    instruments: instruments(w),
+    instruments: instrumentNames(w),
     words: {
       kind: 'kind of question',
       who: 'whose answer',

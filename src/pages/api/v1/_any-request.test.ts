@@ -5,6 +5,7 @@ import { anyJson, anyQuery, anyWord, MANY } from '@/core/any-words.test-data';
 import { KIND_IDS } from '@/core/exercise/kinds/all';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import * as ask from './ask';
+import * as frets from './frets';
 import * as identify from './identify';
 import * as key from './key';
 import * as mark from './mark';
@@ -12,7 +13,14 @@ import * as route from './route';
 import * as scale from './scale';
 import * as signature from './signature';
 
-const GETS = { ask: ask.GET, key: key.GET, route: route.GET, scale: scale.GET, signature: signature.GET };
+const GETS = {
+  ask: ask.GET,
+  frets: frets.GET,
+  key: key.GET,
+  route: route.GET,
+  scale: scale.GET,
+  signature: signature.GET,
+};
 const POSTS = { identify: identify.POST, mark: mark.POST };
 
 const BASE = 'http://moon.example/api/v1';
@@ -28,6 +36,14 @@ const NEAR: Readonly<Record<keyof typeof GETS, Readonly<Record<string, readonly 
   key: { name: KEYS },
   route: { from: KEYS, to: KEYS },
   scale: { tonic: ['C', 'F#', 'Eb', 'B##'], scale: SCALE_IDS },
+  frets: {
+    tonic: ['C', 'Fb'],
+    scale: ['major', 'chromatic'],
+    steps: ['2,2,3,2,3'],
+    tuning: ['guitar', 'E2,A2', 'toString'],
+    from: ['0', '24', '-1'],
+    to: ['0', '4', '25'],
+  },
   signature: { fifths: ['-7', '0', '4', '8'] },
 };
 

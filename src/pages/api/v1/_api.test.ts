@@ -351,6 +351,7 @@ describe('the OpenAPI document', () => {
       'signature',
       'modesWritten',
       'octave',
+      'instrument',
       'format',
     ]);
     expect(

@@ -4,6 +4,8 @@ import { BATCH_LIMIT, markAnswer, markBatchAnswer, markOptions } from './_mark-s
 import {
   askAnswer,
   askParameters,
+  fretsAnswer,
+  fretsParameters,
   identifyAnswer,
   identifyBody,
   keyAnswer,
@@ -141,6 +143,14 @@ export function openApiDocument(): unknown {
           ),
         },
       },
+      '/frets': {
+        get: {
+          operationId: 'getFrets',
+          summary: 'Every place in a span of frets whose sound is a note of a scale',
+          parameters: parameters(fretsParameters),
+          responses: responses('Frets'),
+        },
+      },
       '/signature': {
         get: {
           operationId: 'getSignature',
@@ -178,6 +188,7 @@ export function openApiDocument(): unknown {
     components: {
       schemas: {
         Ask: component(askAnswer),
+        Frets: component(fretsAnswer),
         Identify: component(identifyAnswer),
         Key: component(keyAnswer),
         Mark: component(markAnswer),

@@ -2,28 +2,27 @@ import type * as z from 'zod';
 import { USUAL_WAYS } from '@/core/derive/method';
 import { areSameNotes, derive, methodsFor } from '@/core/derive/methods';
 import { prove } from '@/core/derive/proof';
-import { readEnglishNote } from '@/core/note/parse';
-import { asciiName, type SpelledNote } from '@/core/note/spelled';
+import { transposingInstrument } from '@/core/instrument/transposing';
+import { asciiName, type Fifths } from '@/core/note/spelled';
+import { scaleForInstrument } from '@/core/scale/for-instrument';
 import { notesOf } from '@/core/scale/line';
-import { NAMED_SCALE_IDS, SCALE_ALIASES, scaleIdFrom } from '@/core/scale/pattern';
 import { signCode } from '@/core/scale/printed';
-import { enharmonicTonic, type ScaleReading, scaleNamed, scaleOfSteps } from '@/core/scale/scale';
+import { enharmonicTonic, type Scale } from '@/core/scale/scale';
 import { accidentalsOf } from '@/core/scale/signature';
-import { readSteps } from '@/core/scale/typed-steps';
 import { signatureWritten, type WrittenScale, writeOut } from '@/core/scale/written';
 import type { Settings } from '@/core/school/settings';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayCheck } from '@/core/words/say-check';
-import { sayProblem } from '@/core/words/say-problem';
 import { rotationName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
 import { SCALE_WORDS } from '@/core/words/vocabulary';
 import { FORMATS } from '@/workers/formats';
 import { readQuery } from './_query';
 import { type Answer, json, refused } from './_respond';
+import { readScaleOf } from './_scale-read';
 import { HIGHEST_OCTAVE, LOWEST_OCTAVE, type scaleAnswer, scaleParameters } from './_schemas';
 
-const CHOICES = ['clef', 'direction', 'signature', 'modesWritten', 'format'] as const;
+const CHOICES = ['clef', 'direction', 'signature', 'modesWritten', 'format', 'instrument'] as const;
 
 /** Answers GET /scale. */
 export function answerScale(url: URL): Answer {
@@ -31,9 +30,7 @@ export function answerScale(url: URL): Answer {
   if (!query.ok) return query;
   const { values } = query;
 
-  const tonic = readEnglishNote(values.get('tonic') ?? '');
-  if (!tonic.ok) return refused('tonic', sayProblem(ENGLISH, tonic.problem));
-  const reading = readScale(tonic.note, values);
+  const reading = readScaleOf(values);
   if (!('scale' in reading)) return reading;
 
   for (const name of CHOICES) {
@@ -56,37 +53,40 @@ export function answerScale(url: URL): Answer {
   });
   const format = FORMATS.find(({ code }) => code === values.get('format'));
   if (format?.write) return { ok: true, type: format.type, text: format.write(ENGLISH, written) };
-  return json(scaleDocument(written, values.get('scale') ?? null, modesWritten));
+  const document = scaleDocument(written, values.get('scale') ?? null, modesWritten);
+  const instrument = values.get('instrument');
+  if (instrument === undefined) return json(document);
+  const read = writtenFor(reading.scale, instrument);
+  return read ? json({ ...document, ...read }) : refused('instrument', NOT_WRITTEN);
 }
 
-function readScale(
-  tonic: SpelledNote,
-  values: ReadonlyMap<string, string>,
-): Extract<ScaleReading, { readonly ok: true }> | Extract<Answer, { readonly ok: false }> {
-  const [named, typed] = [values.get('scale'), values.get('steps')];
-  if ((named === undefined) === (typed === undefined)) {
-    const given = named === undefined ? 'neither' : 'both';
-    return failed(refused('scale', `Either scale or steps is needed; ${given} was given.`, 400));
-  }
-  if (typed !== undefined) {
-    const steps = readSteps(typed.split(','));
-    if (!steps.ok) return failed(refused('steps', sayProblem(ENGLISH, steps.problem)));
-    const reading = scaleOfSteps(tonic, steps.steps);
-    return reading.ok ? reading : failed(refused('tonic', sayProblem(ENGLISH, reading.problem)));
-  }
-  const read = (named ?? '').trim();
-  const id = scaleIdFrom(read);
-  if (!id) {
-    const allowed = [...NAMED_SCALE_IDS, ...Object.keys(SCALE_ALIASES)].join(', ');
-    return failed(refused('scale', `'${read.slice(0, 60)}' was read for scale. It can be ${allowed}.`));
-  }
-  const reading = scaleNamed(tonic, id);
-  return reading.ok ? reading : failed(refused('tonic', sayProblem(ENGLISH, reading.problem)));
+const NOT_WRITTEN = 'The scale cannot be written for this instrument with one or two signs at a note.';
+
+/** What an instrument reads where the scale sounds at concert pitch, or null where it cannot be spelled. */
+function writtenFor(
+  concert: Scale,
+  id: string,
+): Pick<z.infer<typeof scaleAnswer>, 'instrument' | 'semitones' | 'written'> | null {
+  const instrument = transposingInstrument(id);
+  const read = instrument && scaleForInstrument(concert, instrument);
+  if (instrument && !read) return null;
+  const { written, enharmonic } = read ?? { written: concert, enharmonic: false };
+  return {
+    instrument: id,
+    semitones: instrument?.semitones ?? 0,
+    written: {
+      tonic: asciiName(written.tonic),
+      scale: written.id,
+      signature: signatureOf(written.signature),
+      ascending: written.ascending.map(asciiName),
+      descending: written.descending.map(asciiName),
+      enharmonic,
+    },
+  };
 }
 
-function failed(answer: Answer): Extract<Answer, { readonly ok: false }> {
-  if (answer.ok) throw new RangeError('a refusal is no answer');
-  return answer;
+function signatureOf(count: Fifths | null): z.infer<typeof scaleAnswer>['signature'] {
+  return count === null ? null : { fifths: count, accidentals: accidentalsOf(count).map(asciiName) };
 }
 
 function readOctave(read: string | undefined): number | undefined | Answer {
@@ -120,7 +120,7 @@ function scaleDocument(
     ascending: scale.ascending.map(asciiName),
     descending: scale.descending.map(asciiName),
     steps: { ascending: [...scale.rising], descending: [...scale.falling] },
-    signature: count === null ? null : { fifths: count, accidentals: accidentalsOf(count).map(asciiName) },
+    signature: signatureOf(count),
     theoretical: scale.theoretical,
     enharmonic: twin && asciiName(twin),
     clef,

@@ -2,7 +2,9 @@ import * as z from 'zod';
 import { METHOD_IDS } from '@/core/derive/derivation';
 import { CHECK_IDS } from '@/core/derive/proof';
 import { CHORD_QUALITIES } from '@/core/harmony/chord';
+import { LAST_FRET, STRINGS, TUNING_IDS } from '@/core/instrument/fretboard';
 import { CLEFS } from '@/core/instrument/staff';
+import { CONCERT, TRANSPOSING } from '@/core/instrument/transposing';
 import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES } from '@/core/scale/mode';
 import { NAMED_SCALE_IDS, SCALE_ALIASES } from '@/core/scale/pattern';
@@ -58,6 +60,11 @@ export const scaleParameters = {
       .max(HIGHEST_OCTAVE)
       .meta({ description: 'Octave of the lower tonic; left out, the one with fewest ledger lines' }),
   ),
+  instrument: z.optional(
+    z.enum([CONCERT, ...Object.keys(TRANSPOSING)]).meta({
+      description: 'The tonic is then the concert key, and the answer has besides what this instrument reads',
+    }),
+  ),
   format: z._default(z.enum(['json', ...SCALE_FORMATS.map(({ code }) => code)]), 'json'),
 } as const;
 
@@ -89,8 +96,57 @@ export const scaleAnswer = z
       }),
     ),
     checks: z.array(z.object({ check: z.enum(CHECK_IDS), holds: z.boolean().nullable(), text: z.string() })),
+    instrument: z.optional(z.string()),
+    semitones: z.optional(
+      z.int().meta({ description: 'Half steps the instrument is written above concert' }),
+    ),
+    written: z.optional(
+      z.object({
+        tonic: note,
+        scale: scaleId.nullable(),
+        signature: signature.nullable(),
+        ascending: z.array(note),
+        descending: z.array(note),
+        enharmonic: z.boolean().meta({
+          description: 'Whether the key would pass seven signs and its twin is given',
+        }),
+      }),
+    ),
   })
   .meta({ id: 'Scale' });
+
+/** Parameters of GET /frets. */
+export const fretsParameters = {
+  tonic: scaleParameters.tonic,
+  scale: scaleParameters.scale,
+  steps: scaleParameters.steps,
+  tuning: z
+    .string()
+    .max(200)
+    .meta({
+      description: `${TUNING_IDS.join(', ')}; or ${STRINGS.fewest} to ${STRINGS.most} pitches from the lowest string`,
+      example: 'E2,A2,D3,G3,B3,E4',
+    }),
+  from: z._default(z.int().min(0).max(LAST_FRET), 0),
+  to: z._default(z.int().min(0).max(LAST_FRET), 4),
+} as const;
+
+export const fretsAnswer = z
+  .object({
+    tuning: z.array(pitch),
+    from: z.int(),
+    to: z.int(),
+    places: z.array(
+      z.object({
+        string: z.int().min(1).meta({ description: '1 is the highest string' }),
+        fret: z.int().min(0).meta({ description: '0 is the open string' }),
+        note,
+        pitch,
+        degree: z.int().min(1),
+      }),
+    ),
+  })
+  .meta({ id: 'Frets' });
 
 const modeNames = MODES.filter((mode) => mode !== 'major' && mode !== 'minor');
 

@@ -3,27 +3,16 @@ import { atPlace } from '@/core/mark/judging/findings';
 import type { Finding, Thing } from '@/core/mark/judging/judged';
 import { onePart } from '@/core/mark/judging/parts';
 import type { Program } from '@/core/mark/machine/answer-operation';
-import { letterAfter } from '@/core/note/letter';
-import { heightOf, midiOf, type Pitch, pitch } from '@/core/note/pitch';
-import { spelled, spelledOrNull } from '@/core/note/spelled';
+import { midiOf, type Pitch, pitch } from '@/core/note/pitch';
 import { TONICS } from '@/core/scale/tonic';
+import { TRANSPOSING, type Transposition, transposedPitch } from '../../../instrument/transposing';
 import type { AnswerOf } from '../../answer';
 import { type Found, kind } from '../kind';
-import { TRANSPOSING, type Transposition } from './instruments';
 
 /** The written pitch of a sounding one, by what the instrument is written above concert. */
 export type TransposeQuestion = { readonly pitch: Pitch; readonly instrument: string };
 
 const pitchThing = (pitch: Pitch): Thing => ({ is: 'pitch', pitch });
-
-/** A pitch moved by letters and semitones, or null where it would need a third sign. */
-function transposed(from: Pitch, { letters, semitones }: Transposition): Pitch | null {
-  const letter = letterAfter(from.note.letter, letters);
-  const octave = Math.floor((heightOf(from) + letters) / 7);
-  const plain = midiOf(pitch(spelled(letter, 0), octave));
-  const note = spelledOrNull(letter, midiOf(from) + semitones - plain);
-  return note ? pitch(note, octave) : null;
-}
 
 function transposition({ instrument }: TransposeQuestion): Transposition | null {
   return known(TRANSPOSING, instrument) ?? null;
@@ -32,7 +21,7 @@ function transposition({ instrument }: TransposeQuestion): Transposition | null 
 /** The pitch an instrument reads for a sounding one, or null where it is not known or would need a third sign. */
 function writtenFor(question: TransposeQuestion): Pitch | null {
   const by = transposition(question);
-  return by && transposed(question.pitch, by);
+  return by && transposedPitch(question.pitch, by);
 }
 
 function right(question: TransposeQuestion): Pitch {

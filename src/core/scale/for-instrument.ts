@@ -1,0 +1,66 @@
+import { ledgerLines, staffPlace } from '../instrument/staff';
+import { type Transposing, type Transposition, transposedPitch } from '../instrument/transposing';
+import { pitchNamed } from '../note/parse';
+import { midiOf, pitch } from '../note/pitch';
+import { type Fifths, fifths, fifthsOf, type SpelledNote } from '../note/spelled';
+import type { Direction } from './direction';
+import { lineOf } from './line';
+import { type Scale, scaleMoved } from './scale';
+import { enharmonicKeyTonic, isPrintable } from './signature';
+
+/** A scale as an instrument reads it. */
+export type ForInstrument = {
+  readonly written: Scale;
+  /** Whether it is the twin of the key that the interval leads to, since that would pass seven signs. */
+  readonly enharmonic: boolean;
+  /** The tonic that the interval leads to, and its signature; null where typed steps have none. */
+  readonly straight: { readonly tonic: SpelledNote; readonly signature: Fifths | null };
+};
+
+/**
+ * The scale that an instrument reads where this one is to sound: moved by the instrument's interval, and written in the
+ * other spelling where its signature would pass seven signs (docs/theory.md, Instruments). Null where neither can be
+ * spelled.
+ *
+ * @example scaleForInstrument(scaleNamed(noteNamed('E'), 'major').scale, { letters: 5, semitones: 9 }).written.tonic // noteNamed('C#')
+ */
+export function scaleForInstrument(concert: Scale, instrument: Transposition): ForInstrument | null {
+  const moved = transposedPitch(pitch(concert.tonic, 4), instrument)?.note;
+  if (!moved) return null;
+  const { signature } = concert;
+  const count = signature === null ? null : fifths(signature + fifthsOf(moved) - fifthsOf(concert.tonic));
+  const straight = { tonic: moved, signature: count };
+  const reading = scaleMoved(concert, moved);
+  if (count === null || isPrintable(count)) {
+    if (reading.ok) return { written: reading.scale, enharmonic: false, straight };
+    const { instead } = reading.problem;
+    const twin = instead && scaleMoved(concert, instead);
+    return twin?.ok ? { written: twin.scale, enharmonic: true, straight } : null;
+  }
+  const other = enharmonicKeyTonic(moved, count);
+  const twin = other && scaleMoved(concert, other);
+  return twin?.ok ? { written: twin.scale, enharmonic: true, straight } : null;
+}
+
+/** Octaves a tonic is looked for in. */
+const OCTAVES = [0, 1, 2, 3, 4, 5, 6, 7, 8];
+
+/**
+ * The octave of the written tonic in which a scale lies within the instrument's range with fewest ledger lines, the lower
+ * on a tie; null where it lies in no octave whole.
+ */
+export function octaveInRange(
+  written: Scale,
+  direction: Direction,
+  { range, clef }: Pick<Transposing, 'range' | 'clef'>,
+): number | null {
+  const [lowest, highest] = range.map((name) => midiOf(pitchNamed(name))) as [number, number];
+  const fitting = OCTAVES.flatMap((octave) => {
+    const pitches = lineOf(written, direction, octave).map((each) => each.pitch);
+    const sounds = pitches.map(midiOf);
+    if (Math.min(...sounds) < lowest || Math.max(...sounds) > highest) return [];
+    const lines = pitches.reduce((sum, each) => sum + ledgerLines(staffPlace(each, clef)), 0);
+    return [{ octave, lines }];
+  });
+  return fitting.sort((a, b) => a.lines - b.lines || a.octave - b.octave)[0]?.octave ?? null;
+}
