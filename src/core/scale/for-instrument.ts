@@ -3,10 +3,12 @@ import { type Transposing, type Transposition, transposedPitch } from '../instru
 import { pitchNamed } from '../note/parse';
 import { midiOf, pitch } from '../note/pitch';
 import { type Fifths, fifths, fifthsOf, type SpelledNote } from '../note/spelled';
+import type { Settings } from '../school/settings';
 import type { Direction } from './direction';
 import { lineOf } from './line';
 import { type Scale, scaleMoved } from './scale';
 import { enharmonicKeyTonic, isPrintable } from './signature';
+import { type WrittenScale, writeOut } from './written';
 
 /** A scale as an instrument reads it. */
 export type ForInstrument = {
@@ -63,4 +65,29 @@ export function octaveInRange(
     return [{ octave, lines }];
   });
   return fitting.sort((a, b) => a.lines - b.lines || a.octave - b.octave)[0]?.octave ?? null;
+}
+
+/** A written-out scale as an instrument reads it, and why it is written so. */
+export type PartForInstrument = ForInstrument & {
+  readonly part: WrittenScale;
+  /** Whether it lies within the range of the instrument in some octave. */
+  readonly inRange: boolean;
+};
+
+/**
+ * A scale that is written out at concert pitch, written out for an instrument: in its clef, under its signature, in the
+ * octave of its range with fewest ledger lines. Null where it cannot be spelled for it.
+ */
+export function partForInstrument(
+  concert: WrittenScale,
+  instrument: Transposing,
+  modesWritten: Settings['modesWritten'],
+): PartForInstrument | null {
+  const { scale, direction, choice } = concert;
+  const found = scaleForInstrument(scale, instrument);
+  if (!found) return null;
+  const octave = octaveInRange(found.written, direction, instrument);
+  const writing = { direction, clef: instrument.clef, signature: choice, modesWritten };
+  const part = writeOut(found.written, octave === null ? writing : { ...writing, octave });
+  return { ...found, part, inRange: octave !== null };
 }

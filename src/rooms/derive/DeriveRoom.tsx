@@ -5,8 +5,9 @@ import { scaleName } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
 import type { Scene } from '@/engrave/scene';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
+import type { KeyActions } from '@/ui/keys/use-keys';
 import { part } from '@/ui/parts/part';
-import { Sentence } from '@/ui/sentence/Sentence';
+import { Sentence, type SentencePart } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
 import { DERIVE_PATH, deriveHref } from '../address/derive/derive-address';
 import { questionKind } from '../address/derive/question';
@@ -16,7 +17,8 @@ import { RoomShell } from '../shell/RoomShell';
 import { useHere, useShell } from '../shell/use-shell';
 import { DERIVE } from './room';
 import { pickWord } from './sentence/pick';
-import { sentenceName, sentenceParts } from './sentence/sentence-words';
+import { screenParts, sentenceName } from './sentence/sentence-words';
+import { SHOWN_WORDS } from './sentence/shown-words';
 import { goToSearch, useSearch, useSentence } from './sentence/use-sentence';
 import { WorkLater } from './WorkLater';
 
@@ -59,12 +61,20 @@ export function DeriveRoom(props: Props) {
   );
 }
 
+/** The keys of words that stand in some sentences only. */
+function wordKeys(parts: readonly SentencePart[], open: (id: string) => () => void): KeyActions {
+  const words = parts.flatMap((part) =>
+    typeof part !== 'string' && SHOWN_WORDS.includes(part.id) ? [part] : [],
+  );
+  return Object.fromEntries(words.map(({ id, key }) => [key.toLowerCase(), open(id)]));
+}
+
 function Room({ served }: Props) {
   const { sentence, problems, search, say, rest } = useSentence();
   const here = useHere();
   const { w } = here;
   const [word, setWord] = useState<string | null>(null);
-  const parts = useMemo(() => sentenceParts(w, sentence), [w, sentence]);
+  const parts = useMemo(() => screenParts(w, sentence), [w, sentence]);
 
   useEffect(() => {
     // The title follows when the hand rests; it costs more than all else that is not drawn.
@@ -99,6 +109,7 @@ function Room({ served }: Props) {
       d: open('direction'),
       c: open('clef'),
       g: open('signature'),
+      ...wordKeys(parts, open),
       b: () => shell.actions.printBlank(),
     },
   });

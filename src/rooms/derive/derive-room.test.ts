@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { createElement } from 'react';
 import { renderToString } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
+import { TUNING_IDS } from '@/core/instrument/fretboard';
+import { type FretsShown, fittingWays, INSTRUMENT_IDS, type Ways } from '@/core/instrument/ways';
 import { noteNamed } from '@/core/note/parse';
 import { asciiName } from '@/core/note/spelled';
 import { scaleAsked } from '@/core/scale/asked';
@@ -10,9 +12,12 @@ import { TONICS } from '@/core/scale/tonic';
 import { USUAL_SETTINGS } from '@/core/school/settings';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayAddressProblem } from '@/core/words/say-address';
+import { surfacesShown } from '@/rooms/address/derive/shown';
 import { DEMO_LESSONS } from '@/store/demo-school';
 import { matchPhrase, takenByEnter, type Word } from '@/ui/sentence/words';
+import { SURFACES } from '@/ui/surfaces/all';
 import { litIn, litPlaces, sameLit } from '@/ui/surfaces/lit';
+import type { SurfacePlace } from '@/ui/surfaces/surface';
 import { readAddress, writeAddress } from '../address/derive/derive-address';
 import {
   besideOf,
@@ -29,6 +34,31 @@ import { methodsDisagree, proofOf, stepDeciding, viewOf } from './working/view';
 
 const asked = fc.constantFrom(...CHOICES.scale, '2,2,3,2,3' as const, '1,3,1,2,1,3,1' as const);
 
+const standing = (place: SurfacePlace) =>
+  fc.constantFrom(...SURFACES.filter(({ places }) => places.includes(place)).map(({ code }) => code));
+
+const anyOn = fc.option(
+  fc
+    .tuple(standing('first'), fc.uniqueArray(standing('below'), { maxLength: 2 }))
+    .map(([first, below]) => [first, ...below.filter((code) => code !== first)]),
+);
+
+const anyFrets: fc.Arbitrary<FretsShown> = fc.oneof(
+  fc
+    .tuple(fc.integer({ min: 0, max: 24 }), fc.integer({ min: 0, max: 24 }))
+    .map(([one, other]) => ({ is: 'span' as const, from: Math.min(one, other), to: Math.max(one, other) })),
+  fc.record({ is: fc.constant('string' as const), string: fc.integer({ min: 1, max: 12 }) }),
+);
+
+const anyWays: fc.Arbitrary<Ways> = fc
+  .record({
+    frets: anyFrets,
+    tuning: fc.constantFrom(...TUNING_IDS, 'D2,A2,D3,G3,A3,D4', 'Cb4,G#4'),
+    leftHanded: fc.boolean(),
+    instrument: fc.constantFrom(...INSTRUMENT_IDS),
+  })
+  .map(fittingWays);
+
 const anySentence: fc.Arbitrary<DeriveSentence> = fc.record({
   tonic: fc.constantFrom(...TONICS),
   scale: asked,
@@ -44,6 +74,8 @@ const anySentence: fc.Arbitrary<DeriveSentence> = fc.record({
     ),
   ),
   hand: fc.constantFrom(null, null, '0', '3+7+', '4-~7+'),
+  on: anyOn,
+  ways: anyWays,
 });
 
 const anySpelled = anySentence.filter(({ tonic, scale }) => scaleAsked(tonic, scale).ok);
@@ -135,6 +167,12 @@ function wordOf(id: string, said: DeriveSentence = FIRST_SENTENCE): Word {
   throw new Error(`no ${id}`);
 }
 
+const LEAVES: Readonly<Record<string, string>> = {
+  beside: 'nothing',
+  instrument: 'concert',
+  tuning: 'guitar',
+};
+
 describe('the words of the sentence', () => {
   it('each offer their own value first for its full text, and change only themselves', () => {
     fc.assert(
@@ -149,7 +187,9 @@ describe('the words of the sentence', () => {
             const next = withWord(said, part.id, option.value);
             const words = sentenceParts(ENGLISH, next).filter((other) => typeof other !== 'string');
             const now = words.find((other) => other.id === part.id)?.value;
-            expect(now ?? 'nothing').toBe(option.value);
+            // A word that says what is usual anyway leaves the sentence.
+            const usual = surfacesShown({ on: null, ways: next.ways }).join();
+            expect(now ?? (part.id === 'on' ? usual : LEAVES[part.id])).toBe(option.value);
           }
         }
       }),

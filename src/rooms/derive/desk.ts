@@ -6,15 +6,23 @@ import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { questionWords } from '@/core/words/screen/questions';
 import { readAddress } from '../address/derive/derive-address';
 import { readQuestion } from '../address/derive/read-question';
-import type { Desk } from '../shell/room';
+import type { Desk, KeyHelp } from '../shell/room';
 import { QUESTION_SHARES } from './questions/question-share-list';
 import { questionText } from './questions/question-words';
-import { sentenceName, sentenceText } from './sentence/sentence-words';
+import { sentenceName, sentenceParts, sentenceText } from './sentence/sentence-words';
 import { derivationShares } from './share/share-list';
 
 function text(w: ClassWords, search: string): string {
   const asked = readQuestion(search);
   return asked ? questionText(w, asked.question) : sentenceText(w, readAddress(search).sentence);
+}
+
+/** The keys that work: of the room, and of the words that this sentence has. */
+function keysOf(w: ClassWords, search: string): KeyHelp {
+  const { title, summary, list, words } = DERIVE_SHEETS.keys;
+  const parts = sentenceParts(w, readAddress(search).sentence);
+  const own = parts.flatMap((part) => (typeof part === 'string' ? [] : (words[part.id] ?? [])));
+  return { title, summary, list: [...list, ...own] };
 }
 
 /** What Derive can say of its sentences: of scales to build, and of the other questions. */
@@ -25,7 +33,7 @@ export const DERIVE_DESK: Desk = {
     const about = reading?.ok ? scaleName(w, reading.scale) : text(w, search).replace(/[.?]$/u, '');
     return deriveWords(w).title(about);
   },
-  keys: (w, search) => (readQuestion(search) ? questionWords(w).keysSheet : DERIVE_SHEETS.keys),
+  keys: (w, search) => (readQuestion(search) ? questionWords(w).keysSheet : keysOf(w, search)),
   shares: (w, search) =>
     readQuestion(search) ? { list: QUESTION_SHARES, names: questionWords(w).share } : derivationShares(),
   kept: {

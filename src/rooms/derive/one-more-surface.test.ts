@@ -1,17 +1,17 @@
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it, vi } from 'vitest';
-import { ENGLISH } from '@/core/words/class-words';
+import { type ClassWords, ENGLISH } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
 import { group, type Scene } from '@/engrave/scene';
-import { part } from '@/ui/parts/part';
 import { SURFACES } from '@/ui/surfaces/all';
-import type { Surface, SurfaceProps } from '@/ui/surfaces/surface';
+import type { surface as make, Surface, SurfaceKit, SurfaceView } from '@/ui/surfaces/surface';
 import { readAddress } from '../address/derive/derive-address';
 import { DERIVE_DESK } from './desk';
+import { sentenceText } from './sentence/sentence-words';
 import { paperItem } from './share/paper';
 import { shareDerivation } from './share/share';
-import { prepareSurfaces, Work } from './working/Work';
+import { Work } from './working/Work';
 
 const saved = vi.hoisted((): { name: string; content: unknown }[] => []);
 
@@ -21,46 +21,49 @@ vi.mock('@/ui/files/download', () => ({
 
 /** A surface that no class has: all that one has to be, in the one list that there is. */
 vi.mock('@/ui/surfaces/all', async (original) => {
+  const { surface } = await import('@/ui/surfaces/surface');
   const list = await original<typeof import('@/ui/surfaces/all')>();
-  const all: readonly Surface[] = [...list.SURFACES, lantern()];
-  return {
-    SURFACES: all,
-    surfacesAt: (place: Surface['place']) => all.filter((each) => each.place === place),
-  };
+  const all: readonly Surface[] = [...list.SURFACES, lantern(surface)];
+  const surfacesOf = (codes: readonly string[]) =>
+    codes.flatMap((code) => all.find((each) => each.code === code) ?? []);
+  return { ...list, SURFACES: all, surfacesOf };
 });
 
-function lantern(): Surface {
+type MakeSurface = typeof make;
+
+function lantern(surface: MakeSurface): Surface {
   const scene = (width: number): Scene => ({
     width,
     height: 20,
     groups: [group('lantern', 'note', [{ kind: 'circle', cx: 10, cy: 10, r: 8, fill: 'moon' }])],
   });
-  return {
-    code: 'lantern',
-    name: 'Lantern',
-    label: 'Lantern and wick',
-    place: 'below',
-    beside: true,
-    View: part<SurfaceProps>(
-      'surface',
-      async () =>
-        ({ description, id }) =>
-          `lit: ${description}${id ?? ''}`,
-    ),
-    speech: (w, { written }) => `${scaleName(w, written.scale)} by lamplight`,
+  const kit: SurfaceKit = {
+    View: ({ view, place }) => `lit: ${speech(ENGLISH, view)}, ${place}`,
+    speech,
     scene: async (_, __, width) => scene(width),
     paper: async (_, __, ___, blank) => scene(blank ? 1 : 2),
   };
+  return surface(
+    {
+      ...{ code: 'lantern', name: 'Lantern', label: 'Lantern and wick', said: 'the lantern' },
+      ...{ places: ['first', 'below'], beside: true },
+    },
+    async () => kit,
+  );
 }
 
-const SEARCH = '?tonic=E&scale=harmonic-minor&direction=up&clef=treble';
+function speech(w: ClassWords, { written }: SurfaceView): string {
+  return `${scaleName(w, written.scale)} by lamplight`;
+}
+
+const SEARCH = '?tonic=E&scale=harmonic-minor&direction=up&clef=treble&on=staff,lantern';
 
 const { sentence } = readAddress(SEARCH);
 
 const nothing = () => undefined;
 
 async function screen(search: string): Promise<string> {
-  await prepareSurfaces();
+  await Promise.all(SURFACES.map(({ View }) => View.prepare()));
   const work = createElement(Work, {
     sentence: readAddress(search).sentence,
     say: nothing,
@@ -74,10 +77,18 @@ async function screen(search: string): Promise<string> {
 }
 
 describe('one more surface in the list', () => {
+  it('is asked for by its code, and named in the sentence', () => {
+    expect(readAddress(SEARCH)).toMatchObject({ sentence: { on: ['staff', 'lantern'] }, problems: [] });
+    expect(sentenceText(ENGLISH, sentence)).toContain(', on the staff with the lantern.');
+  });
+
   it('stands on the screen under its label, and says what it shows', async () => {
     const page = await screen(SEARCH);
-    expect(page).toMatch(/<section aria-label="Lantern and wick"[^>]*>lit: E harmonic minor by lamplight</u);
-    expect(page.match(/<section aria-label="[^"]+"/gu)).toHaveLength(SURFACES.length);
+    expect(page).toMatch(
+      /<section aria-label="Lantern and wick"[^>]*>lit: E harmonic minor by lamplight, below</u,
+    );
+    const large = await screen(SEARCH.replace('staff,lantern', 'lantern'));
+    expect(large).toContain('by lamplight, first');
   });
 
   it('is shared as a picture and as a drawing', async () => {

@@ -56,6 +56,7 @@ const WordControl = memo(function WordControl({ word, open, onOpen, onPick }: Wo
         ref={anchor}
         type="button"
         className="word"
+        data-after={word.after ? '' : undefined}
         data-key={word.key}
         aria-label={`${word.label}: ${word.text}`}
         aria-keyshortcuts={word.key}

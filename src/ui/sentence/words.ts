@@ -18,6 +18,8 @@ export type Word = {
   readonly value: string;
   readonly text: string;
   readonly options: readonly WordOption[];
+  /** It stands after the sentence and is no part of it. */
+  readonly after?: boolean;
   /** What can be typed here, where it is more than letters of the list. */
   readonly hint?: string;
   /** What typed letters themselves become, where a word takes more than its list holds. */

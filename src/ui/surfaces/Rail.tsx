@@ -2,6 +2,7 @@ import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef } fro
 import type { DerivationStep } from '@/core/derive/derivation';
 import { fifthsOf } from '@/core/note/spelled';
 import type { Scale } from '@/core/scale/scale';
+import type { ClassWords } from '@/core/words/class-words';
 import { spokenScale } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
 import { signCount } from '@/core/words/vocabulary';
@@ -10,7 +11,7 @@ import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import type { Lit } from './lit';
-import type { SurfaceProps } from './surface';
+import type { SurfaceKit, SurfaceProps } from './surface';
 
 type Props = {
   readonly scale: Scale;
@@ -77,7 +78,7 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
         id="rail"
         scene={scene}
         title={say.line}
-        description={`${spokenScale(w, scale)}: ${signCount(signature)}.`}
+        description={sayRail(w, scale)}
         style={{ width: drawn, maxWidth: 'none' }}
       >
         {onSlide && (
@@ -138,8 +139,12 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
   );
 }
 
+function sayRail(w: ClassWords, scale: Scale): string {
+  return `${spokenScale(w, scale)}: ${signCount(scale.signature ?? 0)}.`;
+}
+
 /** The rail of a derivation. */
-export function RailSurface({ view, lit, hands }: SurfaceProps) {
+function RailSurface({ view, lit, hands }: SurfaceProps) {
   const { written, step } = view;
   const { slide, relative, rest } = hands;
   return (
@@ -153,3 +158,11 @@ export function RailSurface({ view, lit, hands }: SurfaceProps) {
     />
   );
 }
+
+/** The line of fifths with the window of the signature. */
+export const RAIL_KIT: SurfaceKit = {
+  View: RailSurface,
+  speech: (w, { written }) => sayRail(w, written.scale),
+  scene: async (w, { written: { scale }, step }, width) => railScene({ w, scale, step, lit: null, width }),
+  paper: null,
+};

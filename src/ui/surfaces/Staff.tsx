@@ -25,6 +25,8 @@ type Props = {
   readonly lit: Lit | null;
   readonly onLit: (lit: Lit | null) => void;
   readonly onPlace: (place: number) => void;
+  /** What the staff is called; left out, it is the staff. */
+  readonly title?: string;
   readonly description: string;
   /** Width in pixels that there is. */
   readonly room: number;
@@ -38,7 +40,7 @@ function shownWidth(needed: number, room: number): number {
 }
 
 /** The staff; what is not decided yet stands pale, and the signature's signs arrive with the working. */
-export function Staff({ id, scene, written, step, lit, onLit, onPlace, room, description }: Props) {
+export function Staff({ id, scene, written, step, lit, onLit, onPlace, room, title, description }: Props) {
   const w = useWords();
   const say = deriveWords(w).surfaces;
   const hits = useMemo(() => (scene ? hitsOf(w, scene, written) : []), [w, scene, written]);
@@ -77,7 +79,7 @@ export function Staff({ id, scene, written, step, lit, onLit, onPlace, room, des
     <SceneView
       id={id ? `staff-${id}` : 'staff'}
       scene={now}
-      title={say.staff}
+      title={title ?? say.staff}
       description={description}
       style={{ width: shownWidth(now.width, room), maxWidth: 'none' }}
       look={look}

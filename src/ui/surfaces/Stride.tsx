@@ -3,7 +3,7 @@ import type { Derivation, DerivationStep } from '@/core/derive/derivation';
 import { PATTERNS, scaleOfMode } from '@/core/scale/pattern';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
-import { sayPlace } from '@/core/words/say-note';
+import { readLine, sayPlace } from '@/core/words/say-note';
 import { deriveWords } from '@/core/words/screen/derive';
 import type { Scene } from '@/engrave/scene';
 import { strideScene } from '@/engrave/stride';
@@ -14,7 +14,7 @@ import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import { Hits } from './Hits';
 import { litPlaces } from './lit';
-import type { SurfaceProps } from './surface';
+import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
 
 type DrawOctaves = (question: TwoOctavesQuestion) => Scene;
 
@@ -53,7 +53,7 @@ function turnScene(
 }
 
 /** The stride with its keyboard lanes; every note of it can be pointed at. */
-export function Stride({ id, view, lit, onLit, hands, description }: SurfaceProps) {
+function Stride({ id, view, lit, onLit, hands }: SurfaceProps) {
   const { written, derivation, step } = view;
   const w = useWords();
   const say = deriveWords(w).surfaces;
@@ -87,7 +87,7 @@ export function Stride({ id, view, lit, onLit, hands, description }: SurfaceProp
         id={id ? `stride-${id}` : 'stride'}
         scene={scene}
         title={say.stride}
-        description={description}
+        description={speech(w, view)}
         style={{ maxHeight: '100%', width: '100%' }}
         look={({ place, part }) => ({
           'data-lit': place !== null && part === 'note' && places.has(place) ? '' : undefined,
@@ -102,3 +102,25 @@ export function Stride({ id, view, lit, onLit, hands, description }: SurfaceProp
     </div>
   );
 }
+
+function speech(w: ClassWords, { written }: SurfaceView): string {
+  return deriveWords(w).surfaces.strideIs(readLine(w, written.line));
+}
+
+const HEIGHT = 300;
+
+/** The scale on a grid of half steps over the keyboard, with a moon for each step. */
+export const STRIDE_KIT: SurfaceKit = {
+  View: Stride,
+  speech,
+  scene: async (w, { written, derivation, step }, width) =>
+    strideScene({ w, written, step, steps: derivation.steps, lit: null, width, height: HEIGHT }),
+  paper: async (w, { written, derivation }, width, blank) => {
+    if (blank) return (await import('@/engrave/blank')).blankStride(written, width);
+    const last = derivation.steps.at(-1);
+    if (!last) throw new RangeError('a derivation has steps');
+    // Nothing on paper is only just being decided.
+    const step = { ...last, at: [], fact: { code: 'same-coming-down' } } as const;
+    return strideScene({ w, written, step, steps: derivation.steps, lit: null, width, height: HEIGHT });
+  },
+};

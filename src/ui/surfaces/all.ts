@@ -1,12 +1,57 @@
-import { RAIL } from './rail';
-import { STAFF } from './staff';
-import { STRIDE } from './stride';
-import type { Surface } from './surface';
+import { type Surface, type SurfacePlace, surface } from './surface';
 
 /** Every surface a derivation is shown on, in the order of the menu and of paper. */
-export const SURFACES: readonly Surface[] = [STAFF, STRIDE, RAIL];
+export const SURFACES: readonly Surface[] = [
+  surface(
+    {
+      ...{ code: 'staff', name: 'Staff', label: 'Staff', said: 'the staff' },
+      ...{ places: ['first', 'below'], beside: true },
+    },
+    () => import('./StaffSurface').then((module) => module.STAFF_KIT),
+  ),
+  surface(
+    {
+      ...{ code: 'stride', name: 'Stride', label: 'Stride and keyboard', said: 'the stride' },
+      ...{ places: ['first'], beside: true },
+    },
+    () => import('./Stride').then((module) => module.STRIDE_KIT),
+  ),
+  surface(
+    {
+      ...{ code: 'rail', name: 'Rail', label: 'Rail', said: 'the rail' },
+      ...{ places: ['below'], beside: false },
+    },
+    () => import('./Rail').then((module) => module.RAIL_KIT),
+  ),
+  surface(
+    {
+      ...{ code: 'fretboard', name: 'Fretboard', label: 'Fretboard', said: 'the fretboard' },
+      ...{ places: ['first', 'below'], beside: false },
+    },
+    () => import('./Fretboard').then((module) => module.FRETBOARD_KIT),
+  ),
+  surface(
+    {
+      ...{ code: 'parts', name: 'Concert and written', label: 'Concert and written' },
+      ...{ said: 'concert and written staves', places: ['first', 'below'], beside: false },
+    },
+    () => import('./Parts').then((module) => module.PARTS_KIT),
+  ),
+];
 
-/** The surfaces of a place on the screen. */
-export function surfacesAt(place: Surface['place']): readonly Surface[] {
-  return SURFACES.filter((each) => each.place === place);
+/** What a class sees where nothing else is asked for, the large one first. */
+export const USUAL_SURFACES: readonly string[] = ['stride', 'staff', 'rail'];
+
+/** The surfaces of some codes, in their order; a code that is none is passed over. */
+export function surfacesOf(codes: readonly string[]): readonly Surface[] {
+  return codes.flatMap((code) => SURFACES.find((each) => each.code === code) ?? []);
 }
+
+/** The surface of a code; one that does not exist throws. */
+export function surfaceOf(code: string): Surface {
+  const [found] = surfacesOf([code]);
+  if (!found) throw new RangeError(`${code} is no surface`);
+  return found;
+}
+
+export type { SurfacePlace };

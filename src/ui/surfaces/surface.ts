@@ -1,8 +1,10 @@
+import type { ComponentType } from 'react';
 import type { Derivation, DerivationStep } from '@/core/derive/derivation';
+import type { Ways } from '@/core/instrument/ways';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import type { Scene } from '@/engrave/scene';
-import type { Part } from '../parts/part';
+import { type Part, part } from '../parts/part';
 import type { Lit } from './lit';
 
 /** What every surface is drawn from: one derivation at one of its steps. */
@@ -12,6 +14,8 @@ export type SurfaceView = {
   readonly onStaff: WrittenScale;
   readonly derivation: Derivation;
   readonly step: DerivationStep;
+  /** What it is played on and written for. */
+  readonly ways: Ways;
 };
 
 /** What hands can do on a surface; null where it is not asked for. */
@@ -22,6 +26,8 @@ export type SurfaceHands = {
   readonly slide: ((places: number) => void) | null;
   /** The tonic is to move inside its signature: to the relative key. */
   readonly relative: (() => void) | null;
+  /** Another part of what it is played on is to be looked at. */
+  readonly ways: (change: Partial<Ways>) => void;
   /** A hand that passed over much has let go. */
   readonly rest: () => void;
 };
@@ -35,22 +41,16 @@ export type SurfaceProps = {
   readonly hands: SurfaceHands;
   /** The staff that the page was served with, where it is the one that is asked for. */
   readonly served: Scene | null;
-  /** All of it in words, for those who hear it. */
-  readonly description: string;
+  /** Where it stands. */
+  readonly place: SurfacePlace;
 };
 
-/** Something a derivation is shown on: all that the screen, the clipboard, a file, paper and speech need of it. */
-export type Surface = {
-  /** Language-free, in names of files and of what is shared. */
-  readonly code: string;
-  readonly name: string;
-  /** What is heard when its part of the page is entered. */
-  readonly label: string;
-  /** Where it stands: the largest, drawn in the frame of the press, or below it one frame later. */
-  readonly place: 'first' | 'below';
-  /** Whether two of it stand beside each other where two workings are compared. */
-  readonly beside: boolean;
-  readonly View: Part<SurfaceProps>;
+/** Where a surface stands: the largest, drawn in the frame of the press, or below it one frame later. */
+export type SurfacePlace = 'first' | 'below';
+
+/** What a surface draws and says, loaded when it is first shown. */
+export type SurfaceKit = {
+  readonly View: ComponentType<SurfaceProps>;
   /** All of it in words. */
   readonly speech: (w: ClassWords, view: SurfaceView) => string;
   /** As it is copied and saved, at a width in pixels. */
@@ -60,3 +60,27 @@ export type Surface = {
     | ((w: ClassWords, view: SurfaceView, width: number, blank: boolean) => Promise<Scene>)
     | null;
 };
+
+type Light = {
+  /** Language-free, in addresses, in names of files and of what is shared. */
+  readonly code: string;
+  readonly name: string;
+  /** What is heard when its part of the page is entered. */
+  readonly label: string;
+  /** How the sentence says that it is shown: `on the stride`. */
+  readonly said: string;
+  readonly places: readonly SurfacePlace[];
+  /** Whether two of it stand beside each other where two workings are compared. */
+  readonly beside: boolean;
+};
+
+/** Something a derivation is shown on: all that the screen, the clipboard, a file, paper and speech need of it. */
+export type Surface = Light & {
+  readonly kit: () => Promise<SurfaceKit>;
+  readonly View: Part<SurfaceProps>;
+};
+
+/** A surface from what is always at hand, and what is loaded when it is first shown. */
+export function surface(light: Light, kit: () => Promise<SurfaceKit>): Surface {
+  return { ...light, kit, View: part('surface', async () => (await kit()).View) };
+}

@@ -13,6 +13,7 @@ const KEYS_SHEET = {
     { keys: 'D', does: 'Choose the direction' },
     { keys: 'C', does: 'Choose the clef' },
     { keys: 'G', does: 'Choose with or without a key signature' },
+    { keys: 'A', does: 'Say more: another surface, an instrument' },
     { keys: '→', does: 'Next step of the working' },
     { keys: '←', does: 'Step back' },
     { keys: 'Home', does: 'First step' },
@@ -23,6 +24,13 @@ const KEYS_SHEET = {
     { keys: 'Y', does: 'Say why the rules work' },
     { keys: 'B', does: 'Print blank, for the class to fill in' },
   ] as readonly KeyWords[],
+  /** Of words that stand in some sentences only, by the word. */
+  words: {
+    on: { keys: 'U', does: 'Choose the surface' },
+    instrument: { keys: 'I', does: 'Choose the instrument' },
+    frets: { keys: 'F', does: 'Choose the frets' },
+    tuning: { keys: 'J', does: 'Choose the tuning' },
+  } as Readonly<Record<string, KeyWords>>,
 };
 
 const DISAGREEMENT = {

@@ -30,6 +30,38 @@ const WORDS = {
   signature: 'signature',
   beside: 'comparison',
   method: 'method',
+  instrument: 'instrument',
+  on: 'surface',
+  frets: 'frets',
+  tuning: 'tuning',
+  more: 'more to say',
+};
+
+/** What a derivation is shown on, played on and written for. */
+const SHOWN = {
+  forIt: ', for ',
+  onIt: ', on ',
+  then: ', ',
+  tunedAs: ', tuned as ',
+  concert: 'concert pitch',
+  more: '+ more',
+  onOne: (surface: string) => `on ${surface}`,
+  tuned: (tuning: string) => `tuned as ${tuning}`,
+  forOne: (instrument: string) => `for ${instrument}`,
+  alone: (surface: string) => `${surface} alone`,
+  withOthers: (surface: string, others: string) => `${surface} with ${others}`,
+  and: ' and ',
+  below: (surface: string) => `with ${surface} below`,
+  without: (surface: string) => `without ${surface}`,
+  typeFrets: 'Type two frets: 5 to 9',
+  typeTuning: (strings: string) => `Type strings from the lowest: ${strings}`,
+  tunings: {
+    guitar: 'a guitar',
+    bass: 'a bass',
+    ukulele: 'a ukulele',
+    violin: 'a violin',
+    mandolin: 'a mandolin',
+  } as Readonly<Record<string, string>>,
 };
 
 const COMPARE = {
@@ -84,6 +116,7 @@ function words(w: ClassWords) {
       byHand: 'Mend by hand',
     },
     compare: COMPARE,
+    shown: SHOWN,
     marks: { holds: 'Holds', fails: 'Fails', none: 'Does not apply' },
     close: 'Close',
   };

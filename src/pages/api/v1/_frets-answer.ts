@@ -5,12 +5,10 @@ import {
   LAST_FRET,
   STRINGS,
   TUNING_IDS,
-  TUNINGS,
   type Tuning,
 } from '@/core/instrument/fretboard';
-import { known } from '@/core/known';
-import { readEnglishNote } from '@/core/note/parse';
-import { type Pitch, pitch } from '@/core/note/pitch';
+import { tuningFrom } from '@/core/instrument/tuning';
+import type { Pitch } from '@/core/note/pitch';
 import { asciiName } from '@/core/note/spelled';
 import type { Scale } from '@/core/scale/scale';
 import { readQuery } from './_query';
@@ -25,8 +23,9 @@ export function answerFrets(url: URL): Answer {
   const { values } = query;
   const reading = readScaleOf(values);
   if (!('scale' in reading)) return reading;
-  const tuning = readTuning(values.get('tuning') ?? '');
-  if (typeof tuning === 'string') return refused('tuning', tuning);
+  const named = values.get('tuning') ?? '';
+  const tuning = tuningFrom(named);
+  if (!tuning) return refused('tuning', `'${named.slice(0, 60)}' was read for tuning. It can be ${ALLOWED}.`);
   const [from, to] = [readFret(values, 'from', 0), readFret(values, 'to', 4)];
   if (typeof from !== 'number') return from;
   if (typeof to !== 'number') return to;
@@ -35,20 +34,7 @@ export function answerFrets(url: URL): Answer {
   return json(fretsDocument(reading.scale, tuning, { from, to }));
 }
 
-/** A tuning by its name or by its strings, or what is wrong with it. */
-function readTuning(read: string): Tuning | string {
-  const ready = known<Tuning>(TUNINGS, read.trim());
-  if (ready) return ready;
-  const names = read.split(',').map((name) => name.trim());
-  const strings = names.flatMap((name): Pitch[] => {
-    const found = /^(.+?)([0-8])$/u.exec(name);
-    const reading = found && readEnglishNote(found[1] ?? '');
-    return reading?.ok ? [pitch(reading.note, Number(found?.[2]))] : [];
-  });
-  const { fewest, most } = STRINGS;
-  if (strings.length === names.length && strings.length >= fewest && strings.length <= most) return strings;
-  return `'${read.slice(0, 60)}' was read for tuning. It can be ${TUNING_IDS.join(', ')}, or ${fewest} to ${most} pitches from the lowest string, such as E2,A2,D3,G3,B3,E4.`;
-}
+const ALLOWED = `${TUNING_IDS.join(', ')}, or ${STRINGS.fewest} to ${STRINGS.most} pitches from the lowest string, such as E2,A2,D3,G3,B3,E4`;
 
 function readFret(values: ReadonlyMap<string, string>, name: 'from' | 'to', usual: number): number | Answer {
   const read = values.get(name)?.trim();

@@ -16,6 +16,7 @@ import {
   fitting,
   methodProblem,
 } from './derive-sentence';
+import { readOn, readWays, SHOWN_PARAMETERS, writeShown } from './shown';
 
 /** Where the room lies. */
 export const DERIVE_PATH = '/derive';
@@ -39,6 +40,7 @@ const PARAMETERS = [
   'step',
   'beside',
   'hand',
+  ...SHOWN_PARAMETERS,
 ] as const;
 
 /**
@@ -66,6 +68,8 @@ export function readAddress(search: string): AddressReading {
     step: reader.step(),
     beside: readOther(reader),
     hand: readMoves(reader),
+    on: readOn(reader),
+    ways: readWays(reader),
   };
   return spellable(sentence, reader.problems);
 }
@@ -160,6 +164,8 @@ export function writeAddress({
   step,
   beside,
   hand,
+  on,
+  ways,
 }: DeriveSentence): string {
   const query = new URLSearchParams({ tonic: asciiName(tonic) });
   query.set(isTyped(scale) ? 'steps' : 'scale', scale);
@@ -167,6 +173,7 @@ export function writeAddress({
   if (step !== null) query.set('step', String(step));
   if (beside) query.set('beside', writeBeside(beside));
   if (hand !== null) query.set('hand', hand);
+  writeShown(query, on, ways);
   return `?${query}`;
 }
 

@@ -2,6 +2,7 @@ import { METHOD_IDS, type MethodId } from '@/core/derive/derivation';
 import type { MethodProblem } from '@/core/derive/method';
 import { whyNot } from '@/core/derive/methods';
 import { CLEFS, type Clef } from '@/core/instrument/staff';
+import { AS_USUAL, type Ways } from '@/core/instrument/ways';
 import { noteNamed } from '@/core/note/parse';
 import type { SpelledNote } from '@/core/note/spelled';
 import { type AskedScale, scaleAsked } from '@/core/scale/asked';
@@ -27,6 +28,10 @@ export type DeriveSentence = {
   readonly beside: Beside | null;
   /** Two tetrachords mended by hand, as its code; null where the working is shown. */
   readonly hand: string | null;
+  /** The surfaces it is shown on, the large one first; null for those of the class. */
+  readonly on: readonly string[] | null;
+  /** What it is played on and written for. */
+  readonly ways: Ways;
 };
 
 /** A choice for each word of the sentence that is chosen from a closed list. */
@@ -63,6 +68,8 @@ export const FIRST_SENTENCE: DeriveSentence = {
   step: null,
   beside: null,
   hand: null,
+  on: null,
+  ways: AS_USUAL,
 };
 
 /** Why a method cannot serve the scale of a sentence, or null where it can, or where the scale cannot be spelled. */

@@ -27,5 +27,7 @@ export function sentenceOfOffer(offer: OfferedScale, now: DeriveSentence = FIRST
     step: null,
     beside: null,
     hand: null,
+    on: now.on,
+    ways: now.ways,
   };
 }

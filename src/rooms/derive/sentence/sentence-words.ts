@@ -36,6 +36,7 @@ import type { SentencePart } from '@/ui/sentence/Sentence';
 import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
 import { besideWord, NOTHING } from './beside-word';
 import { kindWord } from './kind-word';
+import { moreWord, SHOWN_WORDS, shownParts, withShown } from './shown-words';
 
 function tonicDetail(w: ClassWords, scale: Scale, taught: boolean): string {
   const { details } = deriveWords(w);
@@ -250,9 +251,15 @@ export function sentenceParts(w: ClassWords, sentence: DeriveSentence): readonly
     word('clef', sentence.clef, CLEF_WORDS),
     comma,
     word('signature', sentence.signature, SIGNATURE_WORDS),
+    ...shownParts(w, sentence),
     ...compared,
     end,
   ];
+}
+
+/** The sentence as it stands on the screen, with the word by which more can be said. */
+export function screenParts(w: ClassWords, sentence: DeriveSentence): readonly SentencePart[] {
+  return [...sentenceParts(w, sentence), ' ', moreWord(w, sentence)];
 }
 
 /** The sentence with one word changed; its working is shown whole again. The same object where nothing changes. */
@@ -266,6 +273,7 @@ export function withWord(sentence: DeriveSentence, id: string, value: string): D
     if (value === (sentence.beside ? writeBeside(sentence.beside) : NOTHING)) return sentence;
     return fitting({ ...sentence, beside: readBeside(value) });
   }
+  if (SHOWN_WORDS.includes(id)) return withShown(sentence, id, value) ?? sentence;
   if (id === 'scale') {
     const steps = readSteps(value.split(','));
     const scale = steps.ok ? askedFrom(steps.steps) : scaleIdFrom(value);

@@ -4,6 +4,7 @@ import { scaleName } from '@/core/words/say-scale';
 import { stepText } from '@/core/words/say-step';
 import { PAPER_WORDS } from '@/core/words/screen/paper';
 import { besideOf, type DeriveSentence } from '@/rooms/address/derive/derive-sentence';
+import { surfacesShown } from '@/rooms/address/derive/shown';
 import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
 import { SURFACES } from '@/ui/surfaces/all';
 import { sentenceText } from '../sentence/sentence-words';
@@ -21,7 +22,9 @@ export async function paperItem(
   const view = viewOf({ ...sentence, step: null }, w.settings);
   const { derivation } = view;
   const proof = proofOf(view, sentence.direction);
-  const printed = SURFACES.flatMap(({ paper }) => (paper ? [paper(w, view, WIDTH, blank)] : []));
+  const shown = surfacesShown(sentence);
+  const kits = await Promise.all(SURFACES.filter(({ code }) => shown.includes(code)).map(({ kit }) => kit()));
+  const printed = kits.flatMap(({ paper }) => (paper ? [paper(w, view, WIDTH, blank)] : []));
   return {
     title,
     task: sentenceText(w, sentence),

@@ -14,8 +14,8 @@ import { drawingOf, pictureOf } from './share-list';
 
 const WIDTH = 760;
 
-async function drawn(w: ClassWords, { speech, scene }: Surface, view: DeriveView): Promise<string> {
-  const { writeSvg } = await import('@/formats/svg/write');
+async function drawn(w: ClassWords, { kit }: Surface, view: DeriveView): Promise<string> {
+  const [{ writeSvg }, { speech, scene }] = await Promise.all([import('@/formats/svg/write'), kit()]);
   // Whatever step stands, what is shared is under the signature that was asked for.
   const whole = { ...view, onStaff: view.written };
   return writeSvg(await scene(w, whole, WIDTH), scaleName(w, view.scale), speech(w, whole));

@@ -15,9 +15,10 @@ import { spoken } from '@/core/words/spoken';
 import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import { useKeys } from '@/ui/keys/use-keys';
 import { useWords } from '@/ui/school/use-class';
+import { surfaceOf } from '@/ui/surfaces/all';
 import type { Lit } from '@/ui/surfaces/lit';
 import { OnSurface } from '@/ui/surfaces/OnSurface';
-import { STAFF } from '@/ui/surfaces/staff';
+
 import type { SurfaceHands } from '@/ui/surfaces/surface';
 import { HandStride } from './HandStride';
 import type { DeriveView } from './view';
@@ -33,12 +34,19 @@ type Props = {
   readonly onHand: (hand: string | null) => void;
 };
 
-const NO_HANDS: SurfaceHands = { toPlace: () => {}, slide: null, relative: null, rest: () => {} };
+const NO_HANDS: SurfaceHands = {
+  toPlace: () => {},
+  slide: null,
+  relative: null,
+  ways: () => {},
+  rest: () => {},
+};
 
 /** Two tetrachords mended by hand: a note is tried, told whether it fits, and taken or put back. */
 export function ByHand({ sentence, hand: code, view, lit, onLit, onHand }: Props) {
   const w = useWords();
   const say = DERIVE_SHEETS.hand;
+  const staff = surfaceOf('staff');
   const [refused, setRefused] = useState(false);
   const { scale, written } = view;
   const hand = useMemo(() => readHand(code) ?? UNTOUCHED, [code]);
@@ -84,13 +92,14 @@ export function ByHand({ sentence, hand: code, view, lit, onLit, onHand }: Props
             {sentence.signature === 'written' ? `${say.how} ${say.atNotes}` : say.how}
           </p>
         </section>
-        <section aria-label={STAFF.label} className="card order-last px-2 py-1 room:order-none sm:px-4">
+        <section aria-label={staff.label} className="card order-last px-2 py-1 room:order-none sm:px-4">
           <OnSurface
             {...{ lit, onLit }}
-            surface={STAFF}
+            surface={staff}
             view={{ ...view, onStaff: written, step: shown.now }}
             hands={NO_HANDS}
             served={null}
+            place="below"
           />
         </section>
       </div>

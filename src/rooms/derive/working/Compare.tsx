@@ -8,7 +8,7 @@ import { sayStep, stepText } from '@/core/words/say-step';
 import { deriveWords } from '@/core/words/screen/derive';
 import { spoken } from '@/core/words/spoken';
 import { useWords } from '@/ui/school/use-class';
-import { surfacesAt } from '@/ui/surfaces/all';
+import { surfacesOf, USUAL_SURFACES } from '@/ui/surfaces/all';
 import { type Lit, litIn } from '@/ui/surfaces/lit';
 import { OnSurface } from '@/ui/surfaces/OnSurface';
 import { useSteady } from '@/ui/use-steady';
@@ -118,6 +118,7 @@ function Side({ name, view, lit, onLit, onStep, id }: SideProps) {
       if (found !== null) onStep(found);
     },
     rest: () => {},
+    ways: () => {},
   });
   const lines = useMemo(() => derivation.steps.map(({ fact }) => sayStep(w, fact)), [w, derivation]);
   return (
@@ -128,14 +129,15 @@ function Side({ name, view, lit, onLit, onStep, id }: SideProps) {
       <h2 id={`side-${id}`} className="font-serif text-large leading-tight font-bold">
         {name}
       </h2>
-      {[...surfacesAt('first'), ...surfacesAt('below')]
+      {surfacesOf(USUAL_SURFACES)
         .filter(({ beside }) => beside)
-        .map((surface) => (
+        .map((surface, at) => (
           <OnSurface
             key={surface.code}
             {...{ id, surface, view, lit, onLit }}
             hands={{ ...hands, slide: null, relative: null }}
             served={null}
+            place={at === 0 ? 'first' : 'below'}
           />
         ))}
       <div className="flex min-h-32 grow basis-32 flex-col border-t border-rule pt-1">

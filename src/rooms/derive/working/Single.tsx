@@ -6,10 +6,10 @@ import type { Scene } from '@/engrave/scene';
 import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { useWords } from '@/ui/school/use-class';
-import { surfacesAt } from '@/ui/surfaces/all';
+import { surfacesOf } from '@/ui/surfaces/all';
 import type { Lit } from '@/ui/surfaces/lit';
 import { OnSurface } from '@/ui/surfaces/OnSurface';
-import type { SurfaceHands } from '@/ui/surfaces/surface';
+import type { Surface, SurfaceHands } from '@/ui/surfaces/surface';
 import { Proof } from '@/ui/working/Proof';
 import { Working } from '@/ui/working/Working';
 import { Caption } from './Caption';
@@ -22,6 +22,8 @@ type Props = {
   readonly view: DeriveView;
   /** The same one frame late: what stands beside the stride follows it. */
   readonly later: Later;
+  /** The surfaces it is shown on, the large one first. */
+  readonly on: readonly string[];
   readonly proof: readonly Check[];
   readonly actions: Actions;
   readonly lit: Lit | null;
@@ -35,39 +37,39 @@ type Props = {
 
 /** One derivation on all surfaces, with its working and its proof. */
 export function Single({ view, later, ...props }: Props) {
-  const { actions, lit, onLit, onSay, onWhy, onRest, proof, served } = props;
+  const { actions, lit, onLit, onSay, onWhy, onRest, proof, served, on } = props;
   const hands = useMemo((): SurfaceHands => {
-    const { toPlace, slide, relative } = actions;
-    return { toPlace, slide, relative, rest: onRest };
+    const { toPlace, slide, relative, ways } = actions;
+    return { toPlace, slide, relative, ways, rest: onRest };
   }, [actions, onRest]);
+  const [first, ...below] = surfacesOf(on);
   const pointing = { lit, onLit, hands, served };
   return (
     <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_22.5rem]">
       <div className="flex min-h-0 min-w-0 flex-col gap-3">
-        {surfacesAt('first').map((surface) => (
-          <section
-            key={surface.code}
-            aria-label={surface.label}
-            className="card flex min-h-0 grow flex-col px-2 py-2 sm:px-4"
-          >
-            <OnSurface surface={surface} view={view} {...pointing} />
+        {first && (
+          <section aria-label={first.label} className="card flex min-h-0 grow flex-col px-2 py-2 sm:px-4">
+            <OnSurface surface={first} view={view} {...pointing} place="first" />
             <Caption {...later} lit={lit} onSay={onSay} onBeside={actions.beside} />
           </section>
-        ))}
-        <Below view={later.view} {...pointing} />
+        )}
+        <Below view={later.view} {...pointing} surfaces={below} />
       </div>
       <Beside view={later.view} proof={proof} actions={actions} onWhy={onWhy} />
     </div>
   );
 }
 
-type BelowProps = Pick<Props, 'view' | 'lit' | 'onLit' | 'served'> & { readonly hands: SurfaceHands };
+type BelowProps = Pick<Props, 'view' | 'lit' | 'onLit' | 'served'> & {
+  readonly hands: SurfaceHands;
+  readonly surfaces: readonly Surface[];
+};
 
 /** The surfaces below the first; they rest while it is drawn. */
-const Below = memo(function Below(props: BelowProps) {
-  return surfacesAt('below').map((surface) => (
+const Below = memo(function Below({ surfaces, ...props }: BelowProps) {
+  return surfaces.map((surface) => (
     <section key={surface.code} aria-label={surface.label} className="card px-2 py-1 sm:px-4">
-      <OnSurface surface={surface} {...props} />
+      <OnSurface surface={surface} {...props} place="below" />
     </section>
   ));
 });

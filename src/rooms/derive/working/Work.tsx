@@ -2,11 +2,12 @@ import { useMemo, useState } from 'react';
 import type { Scene } from '@/engrave/scene';
 import { deriveHref } from '@/rooms/address/derive/derive-address';
 import { besideOf, type DeriveSentence } from '@/rooms/address/derive/derive-sentence';
+import { surfacesShown } from '@/rooms/address/derive/shown';
 import type { Change } from '@/rooms/shell/address-store';
 import { useKeys } from '@/ui/keys/use-keys';
 import { part } from '@/ui/parts/part';
 import { useWords } from '@/ui/school/use-class';
-import { SURFACES } from '@/ui/surfaces/all';
+import { surfacesOf, USUAL_SURFACES } from '@/ui/surfaces/all';
 import { type Lit, sameLit } from '@/ui/surfaces/lit';
 import { useAfterPaint } from '@/ui/use-after-paint';
 import { useSeen } from '@/ui/use-seen';
@@ -23,7 +24,8 @@ const Disagreement = part('disagreement', () =>
 const WhySheet = part('why', () => import('./WhySheet').then((module) => module.WhySheet));
 
 /** Fetches what the first view of a derivation is drawn on. */
-export const prepareSurfaces = () => Promise.all(SURFACES.map(({ View }) => View.prepare()));
+export const prepareSurfaces = () =>
+  Promise.all(surfacesOf(USUAL_SURFACES).map(({ View }) => View.prepare()));
 
 export type WorkProps = {
   readonly sentence: DeriveSentence;
@@ -96,6 +98,7 @@ export function Work({ sentence, say, onRest, onWord, single, served, isServed }
         <Single
           {...shared}
           later={later}
+          on={surfacesShown(sentence)}
           proof={proof}
           actions={actions}
           onSay={hands.sayAgain}

@@ -1,5 +1,6 @@
 import type { MethodId } from '@/core/derive/derivation';
 import { methodsFor } from '@/core/derive/methods';
+import { fittingWays, type Ways } from '@/core/instrument/ways';
 import { type Beside, byMethod, type DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import type { Change } from '@/rooms/shell/address-store';
 import { wanted } from '@/ui/parts/wanted';
@@ -57,6 +58,8 @@ export function useActions({ sentence, view, other, say }: Given) {
     },
     slide: (places: number) => change(slideWindow(sentence, places), 'passing'),
     relative: () => change(toRelative(sentence), 'finished'),
+    ways: (ways: Partial<Ways>) =>
+      change({ ...sentence, ways: fittingWays({ ...sentence.ways, ...ways }) }, 'passing'),
     compare: async () => (await besides()).compare(),
     beside: async (wanted: Beside) => (await besides()).beside(wanted),
     alone: () => say({ ...sentence, beside: null }, 'finished'),

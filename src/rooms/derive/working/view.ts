@@ -38,6 +38,7 @@ export function viewOf(sentence: DeriveSentence, settings: Settings): DeriveView
     derivation,
     at,
     step,
+    ways: sentence.ways,
   };
 }
 

@@ -1,0 +1,27 @@
+import { byClass } from '../by-class';
+import type { ClassWords } from '../class-words';
+import { capital } from '../vocabulary';
+
+function words(_: ClassWords) {
+  return {
+    parts: {
+      concert: (scale: string) => `Concert pitch: ${scale}`,
+      reads: (instrument: string, scale: string) => `${capital(instrument)} reads ${scale}`,
+      choose: 'Say for which instrument: it reads the same scale in a key of its own.',
+      cannot: 'This scale cannot be written for the instrument with one or two signs at a note.',
+    },
+    fretboard: {
+      title: (shown: string) => `Fretboard, ${shown}`,
+      span: 'Frets that are shown',
+      lower: 'One fret lower',
+      higher: 'One fret higher',
+      wider: 'Wider',
+      narrower: 'Narrower',
+      oneString: 'One string',
+      leftHanded: 'Left-handed',
+    },
+  };
+}
+
+/** The words of surfaces that are loaded when they are shown. */
+export const surfaceWords = byClass(words);
