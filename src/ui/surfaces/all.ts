@@ -25,6 +25,13 @@ export const SURFACES: readonly Surface[] = [
   ),
   surface(
     {
+      ...{ code: 'keyboard', name: 'Keyboard', label: 'Keyboard', said: 'the keyboard' },
+      ...{ places: ['first', 'below'], beside: false },
+    },
+    () => import('./Piano').then((module) => module.PIANO_KIT),
+  ),
+  surface(
+    {
       ...{ code: 'fretboard', name: 'Fretboard', label: 'Fretboard', said: 'the fretboard' },
       ...{ places: ['first', 'below'], beside: false },
     },

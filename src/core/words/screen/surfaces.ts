@@ -10,6 +10,10 @@ function words(_: ClassWords) {
       choose: 'Say for which instrument: it reads the same scale in a key of its own.',
       cannot: 'This scale cannot be written for the instrument with one or two signs at a note.',
     },
+    keyboard: {
+      title: 'Keyboard',
+      hands: { left: 'left hand', right: 'right hand' },
+    },
     fretboard: {
       title: (shown: string) => `Fretboard, ${shown}`,
       span: 'Frets that are shown',

@@ -1,0 +1,94 @@
+import { useMemo } from 'react';
+import { PATTERNS } from '@/core/scale/pattern';
+import type { ClassWords } from '@/core/words/class-words';
+import { sayBlackKeys, sayHands } from '@/core/words/say-hands';
+import { readLine, sayPlace } from '@/core/words/say-note';
+import { surfaceWords } from '@/core/words/screen/surfaces';
+import { pianoScene } from '@/engrave/piano';
+import { SceneView } from '../scene/SceneView';
+import { useRoom } from '../scene/use-room';
+import { useWords } from '../school/use-class';
+import { Hits } from './Hits';
+import { litPlaces } from './lit';
+import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
+
+const GUESS = { width: 736, height: 260 };
+
+/** The keyboard as an instrument has it, with two hands on the two tetrachords. */
+function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
+  const w = useWords();
+  const say = surfaceWords(w).keyboard;
+  const { written, step } = view;
+  const { ref, room } = useRoom<HTMLDivElement>(GUESS);
+  const first = place === 'first';
+  const height = first ? Math.max(room.height, 160) : 130;
+  const scene = useMemo(
+    () =>
+      pianoScene({
+        ...{ w, written, step, height },
+        hands: first ? say.hands : null,
+        width: room.width,
+      }),
+    [w, written, step, first, say.hands, room.width, height],
+  );
+  const { line, scale } = written;
+  const mode = scale.id && PATTERNS[scale.id].mode;
+  const hits = useMemo(
+    () =>
+      scene.groups.flatMap(({ key, part, place: at, x, y }) =>
+        part === 'note' && at !== null ? [{ id: key, x, y, r: 18, label: sayPlace(w, line, at, mode) }] : [],
+      ),
+    [w, scene, line, mode],
+  );
+  const placeOf = (key: string) => Number(key.slice('key-'.length));
+  const places = litPlaces(lit, line);
+  const litNotes = new Set([...places].map((each) => line[each]?.pitch.note));
+  return (
+    <div className={first ? 'flex min-h-0 grow basis-60 flex-col' : 'shrink-0'}>
+      <div ref={ref} className={first ? 'min-h-0 grow overflow-hidden' : ''}>
+        <SceneView
+          id={id ? `keyboard-${id}` : 'keyboard'}
+          scene={scene}
+          title={say.title}
+          description={speech(w, view)}
+          style={{ maxHeight: '100%', width: '100%' }}
+          look={({ place: at, part }) => ({
+            'data-lit': at !== null && part === 'note' && litNotes.has(line[at]?.pitch.note) ? '' : undefined,
+          })}
+        >
+          <Hits
+            hits={hits}
+            onPoint={(key) => onLit(key === null ? null : { kind: 'place', place: placeOf(key) })}
+            onPress={(key) => hands.toPlace(placeOf(key))}
+          />
+        </SceneView>
+      </div>
+      <p className="pt-1 text-small">
+        {(first ? [sayBlackKeys(w, scale), ...sayHands(w, scale)] : [sayBlackKeys(w, scale)]).join(' ')}
+      </p>
+    </div>
+  );
+}
+
+function speech(w: ClassWords, { written }: SurfaceView): string {
+  const { scale, line } = written;
+  return [readLine(w, line), sayBlackKeys(w, scale), ...sayHands(w, scale)].join(' ');
+}
+
+const HEIGHT = 240;
+
+/** A keyboard, true to its shape. */
+export const PIANO_KIT: SurfaceKit = {
+  View: Piano,
+  speech,
+  scene: async (w, { written, step }, width) =>
+    pianoScene({ w, written, step, hands: surfaceWords(w).keyboard.hands, width, height: HEIGHT }),
+  paper: async (w, { written, derivation }, width, blank) => {
+    const last = derivation.steps.at(-1);
+    if (!last) throw new RangeError('a derivation has steps');
+    const undecided = last.line.map((state) => ({ ...state, stage: 'letter' as const }));
+    const step = { ...last, at: [], line: blank ? undecided : last.line };
+    const hands = blank ? null : surfaceWords(w).keyboard.hands;
+    return pianoScene({ w, written, step, hands, width, height: HEIGHT });
+  },
+};
