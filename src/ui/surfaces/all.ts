@@ -25,6 +25,13 @@ export const SURFACES: readonly Surface[] = [
   ),
   surface(
     {
+      ...{ code: 'grand-staff', name: 'Grand staff', label: 'Grand staff', said: 'the grand staff' },
+      ...{ places: ['first'], beside: false },
+    },
+    () => import('./GrandStaff').then((module) => module.GRAND_STAFF_KIT),
+  ),
+  surface(
+    {
       ...{ code: 'keyboard', name: 'Keyboard', label: 'Keyboard', said: 'the keyboard' },
       ...{ places: ['first', 'below'], beside: false },
     },

@@ -10,6 +10,12 @@ function words(_: ClassWords) {
       choose: 'Say for which instrument: it reads the same scale in a key of its own.',
       cannot: 'This scale cannot be written for the instrument with one or two signs at a note.',
     },
+    grand: {
+      title: 'Grand staff',
+      upper: 'upper staff',
+      lower: 'lower staff',
+      sign: (sign: string) => `${sign} in the signature`,
+    },
     keyboard: {
       title: 'Keyboard',
       hands: { left: 'left hand', right: 'right hand' },
