@@ -1,7 +1,7 @@
 import type { FretPlace, FretSpan, StringStep, Tuning } from '../instrument/fretboard';
 import type { FretsShown } from '../instrument/ways';
 import type { ClassWords } from './class-words';
-import { ordinal } from './vocabulary';
+import { capital, ordinal } from './vocabulary';
 
 /** What of a fretboard is looked at, in the sentence: `frets 0 to 4`, `along the 6th string`. */
 export function sayFrets(frets: FretsShown): string {
@@ -44,5 +44,5 @@ export function readFretboard(
 /** The pattern of a walk along one string, said in frets: a whole step is two frets, a half step one. */
 export function sayStringWalk(w: ClassWords, string: number, walk: readonly StringStep[]): string {
   const steps = walk.slice(1).map(({ fret }, at) => fret - (walk[at]?.fret ?? 0));
-  return `Along the ${ordinal(string)} string: frets ${walk.map(({ fret }) => fret).join(' ')}; up ${steps.join(' ')}. ${w.aStep(2)} is two frets, ${w.aStep(1)} one.`;
+  return `Along the ${ordinal(string)} string: frets ${walk.map(({ fret }) => fret).join(' ')}; up ${steps.join(' ')}. ${capital(w.aStep(2))} is two frets, ${w.aStep(1)} one.`;
 }

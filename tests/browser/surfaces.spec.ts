@@ -1,0 +1,131 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './room';
+
+const E_MINOR = '/derive?tonic=E&scale=harmonic-minor&direction=up&clef=treble&signature=written';
+
+const lit = (page: Page) => page.locator('.scene [data-part=note][data-lit]');
+
+test('the sentence gains a surface by keys: the fretboard, its frets typed, its span moved', async ({
+  page,
+  room,
+}) => {
+  await room.open(E_MINOR);
+  await page.keyboard.press('a');
+  await page.keyboard.type('on the fret');
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).toContainText('on the fretboard, frets 0 to 4.');
+  await expect(page).toHaveURL(/on=fretboard%2Cstaff%2Crail/u);
+  const board = room.surface('Fretboard');
+  await expect(board.getByRole('button', { name: /^string 5, fret 2: B, the 5th/u })).toBeVisible();
+  await expect(board.getByRole('button', { name: /^string 6, open: E, the tonic/u })).toBeVisible();
+
+  const span = board.getByRole('slider', { name: 'Frets that are shown' });
+  await span.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(span).toHaveAttribute('aria-valuetext', 'frets 1 to 5');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowLeft');
+  await expect(room.sentence).toContainText('frets 1 to 5');
+  await expect(page).toHaveURL(/frets=1-5/u);
+  await expect(board.getByRole('button', { name: /open/u })).toHaveCount(0);
+
+  await page.keyboard.press('f');
+  await page.keyboard.type('5 to 9');
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).toContainText('frets 5 to 9');
+  await expect(board.getByRole('button', { name: /^string 1, fret 8: C, the 6th/u })).toBeVisible();
+
+  await page.goBack();
+  await expect(room.sentence).toContainText('frets 1 to 5');
+});
+
+test('one string is walked in frets, said in frets, and seen from the other side', async ({ page, room }) => {
+  await room.open(`${E_MINOR}&on=fretboard,staff,rail`);
+  const board = room.surface('Fretboard');
+  await board.getByRole('button', { name: 'One string' }).click();
+  await expect(room.sentence).toContainText('along the 6th string');
+  await expect(board.locator('#fretboard-desc')).toHaveText(
+    'Along the 6th string: frets 0 2 3 5 7 8 11 12; up 2 1 2 2 1 3 1. A whole step is two frets, a half step one.',
+  );
+  await board.getByRole('button', { name: 'along the 4th string' }).click();
+  await expect(board.locator('#fretboard-desc')).toContainText('frets 2 4 5 7 9 10 13 14');
+  const first = board.getByRole('button', { name: /^string 4, fret 2: E/u });
+  const before = await first.boundingBox();
+  await board.getByRole('button', { name: 'Left-handed' }).click();
+  await expect(page).toHaveURL(/left=yes/u);
+  await expect.poll(async () => (await first.boundingBox())?.x).toBeGreaterThan(before?.x ?? 0);
+});
+
+test('a note pointed at on one surface lights on all of them, whichever they are', async ({ page, room }) => {
+  await room.open(`${E_MINOR}&on=fretboard,staff,keyboard`);
+  await room
+    .surface('Fretboard')
+    .getByRole('button', { name: /^string 2, fret 4: D♯|^string 2, fret 4: D sharp/u })
+    .focus();
+  await expect(room.surface('Staff').locator('.scene-halo[data-lit]')).toHaveCount(1);
+  await expect(room.surface('Keyboard').locator('[data-part=note][data-lit]')).toHaveCount(1);
+  // Every place of the note lights: D sharp on the second and on the fourth string.
+  await expect(room.surface('Fretboard').locator('[data-part=note][data-lit]')).toHaveCount(2);
+  await page.keyboard.press('Enter');
+  await expect(room.step).toContainText('C up a step and a half is D♯.');
+  await room
+    .surface('Keyboard')
+    .getByRole('button', { name: /^B, the 5th/u })
+    .focus();
+  await expect(lit(page)).not.toHaveCount(0);
+  await expect(room.surface('Staff').locator('.scene-halo[data-lit]')).toHaveCount(1);
+});
+
+test('a part past seven signs is written in the other spelling, and says why', async ({ page, room }) => {
+  await room.open('/derive?tonic=B&scale=major&direction=up&clef=treble&signature=written');
+  await page.keyboard.press('a');
+  await page.keyboard.type('alto sax');
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).toContainText('for alto saxophone.');
+  const parts = room.surface('Concert and written');
+  await expect(parts.getByText(/^Written/u)).toHaveText(
+    'Written a major 6th above concert pitch, 9 half steps. The signature moves three to the sharp side: five sharps become eight sharps. G♯ major would have eight sharps, more than seven; A♭ major sounds the same with four flats.',
+  );
+  await expect(parts.getByRole('group', { name: 'Alto saxophone reads A♭ major' })).toBeVisible();
+  await parts
+    .getByRole('group', { name: 'Alto saxophone reads A♭ major' })
+    .getByRole('button', { name: /^C, the 3rd/u })
+    .focus();
+  await expect(
+    parts.getByRole('group', { name: 'Concert pitch: B major' }).locator('.scene-halo[data-lit]'),
+  ).toHaveCount(1);
+
+  await page.keyboard.press('i');
+  await page.keyboard.type('concert');
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).not.toContainText('for');
+  await expect(room.surface('Rail')).toBeVisible();
+});
+
+test('a sign of the signature lights its notes on both staves of the grand staff', async ({ page, room }) => {
+  await room.open(
+    '/derive?tonic=E&scale=natural-minor&direction=both&clef=treble&signature=written&on=grand-staff',
+  );
+  const grand = room.surface('Grand staff');
+  await grand.getByRole('button', { name: 'lower staff: F sharp in the signature' }).hover();
+  // Up and down, on both staves.
+  await expect(grand.locator('.scene-halo[data-lit]')).toHaveCount(4);
+  await expect(grand.locator('[data-part=between][data-lit]')).toHaveCount(2);
+  await expect(page.locator('#grand-desc')).toContainText('Bass clef, key signature of one sharp. E 2');
+});
+
+test.describe('by touch', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('the span of frets is moved, widened and narrowed', async ({ room }) => {
+    await room.open(`${E_MINOR}&on=fretboard,staff,rail`);
+    const board = room.surface('Fretboard');
+    await board.getByRole('button', { name: 'One fret higher' }).tap();
+    await expect(room.sentence).toContainText('frets 1 to 5');
+    await board.getByRole('button', { name: 'Wider' }).tap();
+    await expect(room.sentence).toContainText('frets 1 to 6');
+    await board.getByRole('button', { name: 'Narrower' }).tap();
+    await board.getByRole('button', { name: 'One fret lower' }).tap();
+    await expect(room.sentence).toContainText('frets 0 to 4');
+  });
+});
