@@ -1,5 +1,8 @@
 import { useEffect, useState } from 'react';
 import { part } from '@/ui/parts/part';
+import { readAddress } from '../address/derive/derive-address';
+import { FIRST_SENTENCE } from '../address/derive/derive-sentence';
+import { surfacesShown } from '../address/derive/shown';
 import type { WorkProps } from './working/Work';
 
 /** Waits, in a browser, until what stands has been painted. */
@@ -8,6 +11,13 @@ async function painted(): Promise<void> {
   await new Promise<void>((resolve) => {
     requestAnimationFrame(() => setTimeout(resolve));
   });
+}
+
+/** The surfaces that the address asks for; those of the first sentence where there is none. */
+function surfacesAsked(): readonly string[] {
+  return surfacesShown(
+    typeof window === 'undefined' ? FIRST_SENTENCE : readAddress(window.location.search).sentence,
+  );
 }
 
 /** Whether what was served is not what is asked: by the address, or in the words of the class. */
@@ -38,7 +48,7 @@ export const WorkLater = part(
   async () => {
     await painted();
     const { Work, prepareSurfaces } = await import('./working/Work');
-    await prepareSurfaces();
+    await prepareSurfaces(surfacesAsked());
     return Work;
   },
   ({ isServed }) => <Served isServed={isServed} />,

@@ -56,7 +56,11 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
   const title = frets.is === 'span' ? say.title(sayFrets(frets)) : say.title(sayFrets(frets));
   return (
     <div className={`flex flex-col ${place === 'first' ? 'min-h-0 grow basis-60' : 'shrink-0'}`}>
-      <div ref={ref} className={place === 'first' ? 'min-h-0 grow overflow-hidden' : ''}>
+      <div
+        ref={ref}
+        className="min-h-0 grow overflow-hidden"
+        style={place === 'first' ? undefined : { height, flexShrink: 0 }}
+      >
         <SceneView
           id={id ? `fretboard-${id}` : 'fretboard'}
           scene={scene}

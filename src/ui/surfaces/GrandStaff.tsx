@@ -63,7 +63,7 @@ function GrandStaff({ id, view, lit, onLit, hands }: SurfaceProps) {
   );
   if (!scene)
     return (
-      <div ref={ref} className="grid min-h-0 grow place-items-center text-small text-quiet">
+      <div ref={ref} className="grid min-h-0 grow basis-60 place-items-center text-small text-quiet">
         {deriveWords(w).surfaces.engraving}
       </div>
     );

@@ -45,7 +45,11 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
   const litNotes = new Set([...places].map((each) => line[each]?.pitch.note));
   return (
     <div className={first ? 'flex min-h-0 grow basis-60 flex-col' : 'shrink-0'}>
-      <div ref={ref} className={first ? 'min-h-0 grow overflow-hidden' : ''}>
+      <div
+        ref={ref}
+        className="min-h-0 grow overflow-hidden"
+        style={first ? undefined : { height, flexShrink: 0 }}
+      >
         <SceneView
           id={id ? `keyboard-${id}` : 'keyboard'}
           scene={scene}

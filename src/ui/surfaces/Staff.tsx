@@ -48,7 +48,7 @@ export function Staff({ id, scene, written, step, lit, onLit, onPlace, room, tit
     () => scene && withDegrees(w, staffAtStep(scene, written, step), written, step),
     [w, scene, written, step],
   );
-  if (!now) return <p className="grid h-33 place-items-center text-small text-quiet">{say.engraving}</p>;
+  if (!now) return <p className="grid h-37 place-items-center text-small text-quiet">{say.engraving}</p>;
   const { line, atClef } = written;
   const places = litPlaces(lit, line);
   const signs = atClef ? accidentalsOf(atClef) : [];

@@ -23,9 +23,10 @@ const Disagreement = part('disagreement', () =>
 );
 const WhySheet = part('why', () => import('./WhySheet').then((module) => module.WhySheet));
 
-/** Fetches what the first view of a derivation is drawn on. */
-export const prepareSurfaces = () =>
-  Promise.all(surfacesOf(USUAL_SURFACES).map(({ View }) => View.prepare()));
+/** Fetches what a derivation is drawn on, so that it stands at once and nothing moves. */
+export async function prepareSurfaces(codes: readonly string[] = USUAL_SURFACES): Promise<void> {
+  await Promise.all(surfacesOf(codes).map(({ View }) => View.prepare()));
+}
 
 export type WorkProps = {
   readonly sentence: DeriveSentence;
