@@ -4,8 +4,12 @@ import { describe, expect, it } from 'vitest';
 import { ask } from '@/core/ask/ask';
 import { ASK_PLACES } from '@/core/ask/reading';
 import { ENGLISH } from '@/core/words/class-words';
+import { deriveWords } from '@/core/words/screen/derive';
 import { NOW } from '@/store/any-data.test-data';
 import type { Kept } from '@/store/kept';
+import { surfaceOf } from '@/ui/surfaces/all';
+import { readAddress } from './address/derive/derive-address';
+import { surfacesShown } from './address/derive/shown';
 import { ROOMS } from './all';
 import { hrefOfReading } from './ask/href';
 import { handoutOf } from './shelf/handout';
@@ -111,6 +115,19 @@ describe('the list of rooms', () => {
       '/derive?tonic=F&scale=major&directio',
     ]);
     expect(hrefs.at(-1)).toContain('beside=chain');
+  });
+
+  it('has every surface that can be asked for by name, and an address for it', () => {
+    const { surfaces } = deriveWords(ENGLISH).shown;
+    for (const [code, said] of Object.entries(surfaces)) {
+      expect(surfaceOf(code).said).toBe(said);
+      const [reading] = ask(ENGLISH, `E harmonic minor on ${said}`).readings;
+      const href = reading ? hrefOfReading(reading, ROOMS) : '';
+      expect(readAddress(searchOf(href)).problems).toEqual([]);
+      expect(surfacesShown(readAddress(searchOf(href)).sentence)[0]).toBe(code);
+    }
+    const [tenor] = ask(ENGLISH, 'E harmonic minor for tenor sax').readings;
+    expect(tenor && hrefOfReading(tenor, ROOMS)).toContain('instrument=tenor-saxophone');
   });
 
   it('takes another room by its own description alone: shelf, handout, ask line and rail know it', async () => {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Key } from '../harmony/key';
+import { fretsCode } from '../instrument/ways';
 import { asciiName } from '../note/spelled';
 import { isTyped, scaleAsked } from '../scale/asked';
 import { USUAL_SETTINGS } from '../school/settings';
@@ -10,8 +11,10 @@ import { ask } from './ask';
 import { REFUSED, UNDERSTOOD } from './phrases.test-data';
 import type { AskOptions, AskReading } from './reading';
 
-function optionsText({ direction, clef, signature, method }: AskOptions): string {
-  return [direction, clef, signature, method && `by ${method}`]
+function optionsText(options: AskOptions): string {
+  const { direction, clef, signature, method, on, frets, tuning, instrument } = options;
+  const shown = [on && `on ${on}`, frets && fretsCode(frets), tuning, instrument && `for ${instrument}`];
+  return [direction, clef, signature, method && `by ${method}`, ...shown]
     .filter(Boolean)
     .map((each) => ` ${each}`)
     .join('');

@@ -13,6 +13,7 @@ import { orbitReadings, unspelledChord } from './orbit-phrase';
 import type { Asked, AskProblem, AskReading } from './reading';
 import { relationReadings } from './relation-phrase';
 import { type ScalePhrase, scalePhrases, stepsPhrase } from './scale-phrase';
+import { shownPhrase } from './shown-phrase';
 import { countPhrase, lastSignPhrase, withoutSignature } from './signature-phrase';
 import { theoryReadings } from './theory-phrase';
 import { isKnownWord, wordsOfLine } from './words-of-line';
@@ -82,6 +83,17 @@ function markReadings(w: ClassWords, words: readonly string[]): readonly AskRead
   );
 }
 
+/** A scale that is to be shown or written for something besides: what the rest of the line means, with that. */
+function shownReadings(w: ClassWords, words: readonly string[]): readonly AskReading[] {
+  const shown = shownPhrase(words);
+  if (!shown || shown.rest.length === 0) return [];
+  return ask(w, shown.rest.join(' ')).readings.flatMap((reading): AskReading[] =>
+    reading.kind === 'scale' || reading.kind === 'compare'
+      ? [{ ...reading, options: { ...reading.options, ...shown.options } }]
+      : [],
+  );
+}
+
 function spellable(phrases: readonly ScalePhrase[]): readonly ScalePhrase[] {
   return phrases.filter(({ tonic, scale }) => scaleAsked(tonic, scale).ok);
 }
@@ -120,6 +132,8 @@ export function ask(w: ClassWords, text: string): Asked {
   if (words.length === 0) return read([]);
   const place = known(PLACE_LEXICON, words.join(' ').toLowerCase());
   if (place) return read([{ kind: 'place', place }]);
+  const shown = shownReadings(w, words);
+  if (shown.length > 0) return read(shown);
   const marked = markReadings(w, words);
   if (marked.length > 0) return read(marked);
   const compared = compareReadings(w, text);

@@ -57,6 +57,24 @@ melodic minor from E flat            = Eb melodic-minor
 major scale on F sharp               = F# major
 dorian D                             = D dorian
 mixolydian on B flat                 = Bb mixolydian
+E harmonic minor for tenor saxophone = E harmonic-minor for tenor-saxophone
+B major alto sax                     = B major for alto-saxophone
+F major for B flat clarinet          = F major for b-flat
+D dorian for a trumpet down          = D dorian down for b-flat
+Eb major for horn in F               = Eb major for horn
+for piccolo G major bass clef        = G major bass for piccolo
+C major on the fretboard             = C major on fretboard
+E harm min on guitar frets 5 to 9    = E harmonic-minor on fretboard 5-9 guitar
+A mixolydian on a ukulele            = A mixolydian on fretboard ukulele
+F major frets 0-3                    = F major on fretboard 0-3
+B harm minor along string 6          = B harmonic-minor on fretboard string-6
+C# harmonic minor on the piano       = C# harmonic-minor on keyboard
+E major on the grand staff both      = E major both on grand-staff
+C major tenor                        = C major tenor
+E alto sax                           = E major for alto-saxophone | E natural-minor for alto-saxophone
+C major bass                         = C major bass
+G major for guitar                   = G major for guitar
+W W H W W W H from E on the keyboard = E major on keyboard
 D major down                         = D major down
 D major going up and down            = D major both
 D major both                         = D major both
@@ -476,7 +494,7 @@ signature of nothing                 > nothing
 C vs                                 > together
 compare                              > together
 C major by magic                     > magic
-E alto sax                           > sax
+E serpent                            > serpent
 G## major                            > G𝄪
 G double sharp harmonic minor        > G𝄪
 Bbb lydian minor                     > together

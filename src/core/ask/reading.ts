@@ -4,6 +4,7 @@ import type { ChordProblem } from '../harmony/chord-spelling';
 import type { ChordSize } from '../harmony/family';
 import type { Key } from '../harmony/key';
 import type { Clef } from '../instrument/staff';
+import type { FretsShown } from '../instrument/ways';
 import type { Quality } from '../note/interval';
 import type { Fifths, SpelledNote } from '../note/spelled';
 import type { AskedScale } from '../scale/asked';
@@ -19,6 +20,11 @@ export type AskOptions = {
   readonly clef?: Clef;
   readonly signature?: SignatureChoice;
   readonly method?: MethodId;
+  /** The code of the surface that it is to be shown on. */
+  readonly on?: string;
+  readonly frets?: FretsShown;
+  readonly tuning?: string;
+  readonly instrument?: string;
 };
 
 /** A tonic with its scale. */

@@ -1,6 +1,7 @@
 import type { SpelledNote } from '../note/spelled';
 import type { ClassWords } from '../words/class-words';
 import { FILLERS, METHOD_LEXICON, NUMBER_LEXICON, OPTION_LEXICON, SCALE_LEXICON } from './lexicon';
+import { SHOWN_WORDS } from './shown-phrase';
 
 /** A line in words: as they were typed, without what only punctuates them. */
 export function wordsOfLine(text: string): readonly string[] {
@@ -48,6 +49,7 @@ export function isKnownWord(w: ClassWords, word: string): boolean {
   ];
   return (
     FILLERS.has(lower) ||
+    SHOWN_WORDS.has(lower) ||
     OTHER_WORDS.has(lower) ||
     lists.some((list) => Object.hasOwn(list, lower)) ||
     /^[0-9]$/u.test(lower) ||

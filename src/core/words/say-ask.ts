@@ -4,9 +4,12 @@ import { scaleAsked } from '../scale/asked';
 import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
 import type { ClassWords } from './class-words';
 import { chordName, sayChordProblem } from './say-chord';
+import { sayFrets } from './say-frets';
+import { instrumentNames } from './say-instrument';
 import { keyName } from './say-key';
 import { intervalName } from './say-note';
 import { scaleName } from './say-scale';
+import { deriveWords } from './screen/derive';
 import {
   CLEF_WORDS,
   DIRECTION_WORDS,
@@ -98,12 +101,17 @@ function keyText(w: ClassWords, { tonic, scale }: Keyed): string {
 type Optioned = Keyed & Pick<Extract<AskReading, { readonly kind: 'scale' }>, 'options'>;
 
 function scaleText(w: ClassWords, reading: Optioned): string {
-  const { direction, clef, signature, method } = reading.options;
+  const { direction, clef, signature, method, on, frets, tuning, instrument } = reading.options;
+  const { shown } = deriveWords(w);
   const parts = [
     direction && DIRECTION_WORDS[direction],
     clef && `in the ${CLEF_WORDS[clef]}`,
     signature && SIGNATURE_WORDS[signature],
     method && lowerFirst(w.method(method)),
+    instrument && shown.forOne(instrumentNames(w)[instrument] ?? shown.concert),
+    on && shown.onOne(shown.surfaces[on] ?? on),
+    frets && sayFrets(frets),
+    tuning && shown.tuned(shown.tunings[tuning] ?? tuning),
   ].filter(Boolean);
   return [keyText(w, reading), ...parts].join(', ');
 }

@@ -1,7 +1,9 @@
 import type { AskPlace, AskReading } from '@/core/ask/reading';
+import { fittingWays } from '@/core/instrument/ways';
 import { asciiName, fifths } from '@/core/note/spelled';
 import { DERIVE_PATH, writeAddress } from '../address/derive/derive-address';
 import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../address/derive/derive-sentence';
+import { shownOn, surfacesShown, withFirst } from '../address/derive/shown';
 import { FIRST_QUESTIONS, writeQuestion } from '../address/derive/write-question';
 import { MARK_PATH } from '../address/mark/mark-address';
 import { orbitHref } from '../address/orbit/orbit-address';
@@ -13,10 +15,18 @@ function sentenceOf(
   reading: Extract<AskReading, { readonly kind: 'scale' | 'compare' }>,
   now: DeriveSentence,
 ): DeriveSentence {
-  const { tonic, scale, options } = reading;
+  const { tonic, scale } = reading;
+  const { on, frets, tuning, instrument, ...options } = reading.options;
   const beside = reading.kind === 'scale' ? null : reading.beside;
+  const ways = {
+    ...now.ways,
+    ...(frets ? { frets } : {}),
+    ...(tuning ? { tuning } : {}),
+    ...(instrument ? { instrument } : {}),
+  };
+  const shown = { ...now, ways: fittingWays(ways) };
   return fitting({
-    ...now,
+    ...(on ? shownOn(shown, withFirst(surfacesShown(shown), on)) : shown),
     ...options,
     tonic,
     scale,

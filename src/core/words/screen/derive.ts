@@ -55,6 +55,13 @@ const SHOWN = {
   without: (surface: string) => `without ${surface}`,
   typeFrets: 'Type two frets: 5 to 9',
   typeTuning: (strings: string) => `Type strings from the lowest: ${strings}`,
+  surfaces: {
+    stride: 'the stride',
+    staff: 'the staff',
+    keyboard: 'the keyboard',
+    fretboard: 'the fretboard',
+    'grand-staff': 'the grand staff',
+  } as Readonly<Record<string, string>>,
   tunings: {
     guitar: 'a guitar',
     bass: 'a bass',

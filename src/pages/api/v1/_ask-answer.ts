@@ -44,8 +44,11 @@ function readingDocument(reading: AskReading): ReadingDocument {
   };
   switch (reading.kind) {
     case 'scale':
-    case 'compare':
-      return { ...base, ...scaleFields(reading.tonic, reading.scale) };
+    case 'compare': {
+      const { instrument } = reading.options;
+      const read = scaleFields(reading.tonic, reading.scale);
+      return { ...base, ...read, ...(instrument ? { instrument } : {}) };
+    }
     case 'signature':
     case 'mark':
       return { ...base, ...scaleFields(reading.tonic, reading.scale) };

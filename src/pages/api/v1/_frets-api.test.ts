@@ -3,10 +3,11 @@ import { TUNING_IDS } from '@/core/instrument/fretboard';
 import { TRANSPOSING } from '@/core/instrument/transposing';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import { SCALE_TABLE, tableScale } from '@/core/scale/scale-table';
+import { answerAsk } from './_ask-answer';
 import { answerFrets } from './_frets-answer';
 import type { Answer } from './_respond';
 import { answerScale } from './_scale-answer';
-import { fretsAnswer, scaleAnswer } from './_schemas';
+import { askAnswer, fretsAnswer, scaleAnswer } from './_schemas';
 
 const at = (path: string) => new URL(path, 'http://x/api/v1/');
 
@@ -123,6 +124,14 @@ describe('GET /scale for an instrument', () => {
         if (row) expect(written?.ascending).toEqual(tableScale(row, 'natural-minor').up);
       }
     }
+  });
+
+  it('is asked for in shorthand too', () => {
+    const answer = askAnswer.parse(body(answerAsk(sent('ask', { q: 'E harm min for tenor sax' }))));
+    expect(answer.readings).toMatchObject([
+      { tonic: 'E', scale: 'harmonic-minor', instrument: 'tenor-saxophone' },
+    ]);
+    expect(answer.readings[0]?.href).toContain('instrument=tenor-saxophone');
   });
 
   it('refuses an instrument that it does not know', () => {

@@ -249,6 +249,7 @@ export const askAnswer = z
         ]),
         text: z.string(),
         href: z.string(),
+        instrument: z.optional(z.string()),
         tonic: z.optional(note),
         scale: z.optional(scaleId.nullable()),
         steps: z.optional(z.string()).meta({ description: 'Typed steps that have no name, in semitones' }),

@@ -91,3 +91,19 @@ const WITH_PART: readonly string[] = ['stride', 'parts'];
 export function surfacesShown({ on, ways }: Pick<DeriveSentence, 'on' | 'ways'>): readonly string[] {
   return on ?? (ways.instrument === CONCERT ? USUAL_SURFACES : WITH_PART);
 }
+
+/** Whether two lists of surfaces are the same in the same order. */
+export function sameSurfaces(one: readonly string[], other: readonly string[]): boolean {
+  return one.join() === other.join();
+}
+
+/** The surfaces with another large one; what stood below stays below. */
+export function withFirst(codes: readonly string[], first: string): readonly string[] {
+  return [first, ...codes.slice(1).filter((code) => code !== first)].slice(0, MOST_SURFACES);
+}
+
+/** The sentence on these surfaces; nothing is said of them where they are as usual. */
+export function shownOn(sentence: DeriveSentence, codes: readonly string[]): DeriveSentence {
+  const usual = surfacesShown({ on: null, ways: sentence.ways });
+  return { ...sentence, on: sameSurfaces(codes, usual) ? null : codes };
+}

@@ -8,14 +8,12 @@ import { sayFrets, sayTuning } from '@/core/words/say-frets';
 import { instrumentNames } from '@/core/words/say-instrument';
 import { deriveWords } from '@/core/words/screen/derive';
 import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
-import { MOST_SURFACES, surfacesShown } from '@/rooms/address/derive/shown';
+import { MOST_SURFACES, sameSurfaces, shownOn, surfacesShown, withFirst } from '@/rooms/address/derive/shown';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
 import { SURFACES, surfacesOf, USUAL_SURFACES } from '@/ui/surfaces/all';
 
 const FRETBOARD = 'fretboard';
-
-const same = (one: readonly string[], other: readonly string[]) => one.join() === other.join();
 
 function option(value: string, text: string, detail?: string): WordOption {
   return { value, text, match: (typed) => matchPhrase(text, typed), ...(detail ? { detail } : {}) };
@@ -54,7 +52,7 @@ function onText(w: ClassWords, codes: readonly string[]): string {
   const { alone, withOthers, and } = deriveWords(w).shown;
   if (!first) return '';
   if (
-    same(
+    sameSurfaces(
       below.map(({ code }) => code),
       USUAL_SURFACES.slice(1),
     )
@@ -63,11 +61,6 @@ function onText(w: ClassWords, codes: readonly string[]): string {
   return below.length === 0
     ? alone(first.said)
     : withOthers(first.said, below.map(({ said }) => said).join(and));
-}
-
-/** The surfaces with another large one; what stood below stays below. */
-function withFirst(codes: readonly string[], first: string): readonly string[] {
-  return [first, ...codes.slice(1).filter((code) => code !== first)].slice(0, MOST_SURFACES);
 }
 
 function onWord(w: ClassWords, codes: readonly string[]): Word {
@@ -230,17 +223,15 @@ export function withShown(sentence: DeriveSentence, id: string, value: string): 
   if (id === 'more') return withShown(sentence, what, code);
   if (id === 'on') {
     const next = surfacesOf(value.split(',')).map((each) => each.code);
-    if (next.length === 0 || same(next, codes)) return null;
-    const usual = surfacesShown({ on: null, ways });
-    return { ...sentence, on: same(next, usual) ? null : next };
+    return next.length === 0 || sameSurfaces(next, codes) ? null : shownOn(sentence, next);
   }
   const frets = id === 'frets' ? fretsFrom(value) : ways.frets;
   const tuning = id === 'tuning' ? value : ways.tuning;
   const instrument = id === 'instrument' ? value : ways.instrument;
   if (!frets || !tuningFrom(tuning) || !INSTRUMENT_IDS.includes(instrument)) return null;
   const next = fittingWays({ ...ways, frets, tuning, instrument });
-  if (same(codesOf(next), codesOf(ways))) return null;
-  return { ...sentence, ways: same(codesOf(next), codesOf(AS_USUAL)) ? AS_USUAL : next };
+  if (sameSurfaces(codesOf(next), codesOf(ways))) return null;
+  return { ...sentence, ways: sameSurfaces(codesOf(next), codesOf(AS_USUAL)) ? AS_USUAL : next };
 }
 
 function codesOf({ frets, tuning, leftHanded, instrument }: typeof AS_USUAL): readonly string[] {
