@@ -167,6 +167,7 @@ type Room = keyof typeof ROOMS;
 
 /** Where each setting must be met, whatever its value: worked out by hand from what it is about. */
 const MUST: Readonly<Record<SettingName, readonly Room[]>> = {
+  surface: ['paper'],
   stepWords: ['derive', 'questions', 'orbit', 'mark', 'paper'],
   noteNames: ['derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
   solfege: ['derive', 'paper'],

@@ -29,7 +29,7 @@ async function said(page: Page): Promise<readonly string[]> {
 const choiceOf = (name: SettingName, value: string): string => SETTINGS[name].choices[value] ?? '';
 
 for (const name of SETTING_NAMES) {
-  const part = SETTING_GROUPS.findIndex(({ settings }) => name in settings);
+  const part = SETTING_GROUPS.find(({ settings }) => name in settings)?.code;
   test(`flipped, with no word left behind: ${SETTINGS[name].title}`, async ({ page, room, classRoom }) => {
     for (const value of CHOICES[name].slice(1)) {
       await classRoom.open(`?part=${part}`);

@@ -114,6 +114,53 @@ test('a sign of the signature lights its notes on both staves of the grand staff
   await expect(page.locator('#grand-desc')).toContainText('Bass clef, key signature of one sharp. E 2');
 });
 
+test('a class has its own large surface, and a sentence can say otherwise', async ({
+  page,
+  room,
+  classRoom,
+}) => {
+  await classRoom.open('?part=surfaces');
+  await classRoom.choose('A derivation is shown on', 'The keyboard, with staff and rail');
+  await expect(classRoom.told).toHaveText('Saved');
+  await room.open(E_MINOR);
+  await expect(
+    room.surface('Keyboard').getByRole('button', { name: /^D sharp, the 7th, raised/u }),
+  ).toBeVisible();
+  await expect(room.surface('Keyboard').getByText(/^Two black keys: F♯ D♯\./u)).toBeVisible();
+  await expect(room.sentence).not.toContainText(', on ');
+  await page.keyboard.press('a');
+  await page.keyboard.type('on the stride');
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).toContainText('on the stride.');
+  await page.keyboard.press('u');
+  await page.keyboard.type('the keyboard');
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).not.toContainText(', on ');
+});
+
+test('the letter wheel is walked in letters and in half steps, and says where one lands', async ({
+  page,
+  room,
+}) => {
+  await room.open(`${E_MINOR}&on=wheel,staff`);
+  const wheel = room.surface('Letter wheel');
+  const told = wheel.getByRole('status');
+  const up = wheel.getByRole('button', { name: 'One further up' });
+  await up.focus();
+  for (let press = 0; press < 3; press += 1) await page.keyboard.press('Enter');
+  await expect(told).toHaveText(
+    'Three letters up from E: F G A. A is number 4, counting E as 1. The alphabet goes round: after G comes A.',
+  );
+  await expect(wheel.locator('[data-part=hop]')).toHaveCount(3);
+  await wheel.getByRole('button', { name: 'Half steps' }).click();
+  await wheel.getByRole('button', { name: 'One further down' }).press('Space');
+  await expect(told).toHaveText(
+    'One half step down from E, not counting it, is D♯. E harmonic minor calls for D♯, not E♭: the same key and the same fret.',
+  );
+  await wheel.getByRole('button', { name: 'From the start' }).click();
+  await expect(told).toContainText('Walk from E');
+});
+
 test.describe('by touch', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 

@@ -40,6 +40,8 @@ const PHRASES: Readonly<Record<string, AskOptions>> = {
   keyboard: { on: 'keyboard' },
   piano: { on: 'keyboard' },
   'grand staff': { on: 'grand-staff' },
+  'letter wheel': { on: 'wheel' },
+  wheel: { on: 'wheel' },
   stride: { on: 'stride' },
   staff: { on: 'staff' },
 };

@@ -268,6 +268,23 @@ export const SETTING_GROUPS = [
     },
   },
   {
+    code: 'surfaces',
+    title: 'Surfaces',
+    settings: {
+      surface: {
+        title: 'A derivation is shown on',
+        choices: {
+          stride: 'The stride, with staff and rail',
+          keyboard: 'The keyboard, with staff and rail',
+          fretboard: 'The fretboard, with staff and rail',
+          wheel: 'The letter wheel, with staff and rail',
+          'grand-staff': 'The grand staff, with the rail',
+        },
+        example: { shows: 'on-a-surface' },
+      },
+    },
+  },
+  {
     code: 'answers',
     title: 'Answers',
     settings: {

@@ -16,7 +16,8 @@ export type SettingExample =
         | 'dorian-signature'
         | 'minor-numerals'
         | 'tonic-alone'
-        | 'small-letter';
+        | 'small-letter'
+        | 'on-a-surface';
     }
   | { readonly shows: 'sung'; readonly tonic: string; readonly scale: 'major' | 'harmonic-minor' }
   | { readonly shows: 'counting'; readonly tonic: string; readonly scale: 'major' | 'natural-minor' }

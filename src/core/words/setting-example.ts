@@ -19,6 +19,7 @@ import { type ClassWords, wordsOf } from './class-words';
 import { sayMarks } from './say-marks';
 import { sayKeyRule } from './say-rule';
 import { sayStep, stepText } from './say-step';
+import { deriveWords } from './screen/derive';
 import { signCount } from './vocabulary';
 
 function scaleOf(w: ClassWords, tonic: string, id: ScaleId): Scale {
@@ -160,6 +161,11 @@ const EXAMPLES: { readonly [Kind in Shows]: (w: ClassWords, example: Of<Kind>) =
     const small = w.note(noteNamed('E')).toLowerCase();
     const verdict = w.settings.capital === 'wanted' ? 'is not taken for' : 'is taken for';
     return `‘${small} major’ ${verdict} ${w.key(noteNamed('E'), 'major')}.`;
+  },
+  'on-a-surface': (w) => {
+    const { onOne, surfaces } = deriveWords(w).shown;
+    const on = onOne(surfaces[w.settings.surface] ?? '');
+    return `${w.scale(noteNamed('E'), 'harmonic-minor')} ${on}, unless a sentence says otherwise.`;
   },
   marks: (w, { tonic, scale, answer }) => marksOf(w, tonic, scale, answer),
 };

@@ -3,7 +3,7 @@ import { fittingWays } from '@/core/instrument/ways';
 import { asciiName, fifths } from '@/core/note/spelled';
 import { DERIVE_PATH, writeAddress } from '../address/derive/derive-address';
 import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../address/derive/derive-sentence';
-import { shownOn, surfacesShown, withFirst } from '../address/derive/shown';
+import { surfacesShown, withFirst } from '../address/derive/shown';
 import { FIRST_QUESTIONS, writeQuestion } from '../address/derive/write-question';
 import { MARK_PATH } from '../address/mark/mark-address';
 import { orbitHref } from '../address/orbit/orbit-address';
@@ -26,7 +26,7 @@ function sentenceOf(
   };
   const shown = { ...now, ways: fittingWays(ways) };
   return fitting({
-    ...(on ? shownOn(shown, withFirst(surfacesShown(shown), on)) : shown),
+    ...(on ? { ...shown, on: withFirst(surfacesShown(shown), on) } : shown),
     ...options,
     tonic,
     scale,

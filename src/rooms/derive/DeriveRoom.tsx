@@ -8,6 +8,7 @@ import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import type { KeyActions } from '@/ui/keys/use-keys';
 import { part } from '@/ui/parts/part';
 import { Sentence, type SentencePart } from '@/ui/sentence/Sentence';
+import { surfacesOfClass } from '@/ui/surfaces/all';
 import { useSteady } from '@/ui/use-steady';
 import { DERIVE_PATH, deriveHref } from '../address/derive/derive-address';
 import { questionKind } from '../address/derive/question';
@@ -88,7 +89,7 @@ function Room({ served }: Props) {
   const hands = useSteady({
     pick: (id: string, value: string) => {
       setWord(null);
-      pickWord(sentence, id, value, say);
+      pickWord(sentence, id, value, say, surfacesOfClass(w.settings));
     },
     open: (id: string) => setWord(id),
   });

@@ -1,3 +1,4 @@
+import { type Settings, USUAL_SETTINGS } from '@/core/school/settings';
 import { type Surface, type SurfacePlace, surface } from './surface';
 
 /** Every surface a derivation is shown on, in the order of the menu and of paper. */
@@ -22,6 +23,13 @@ export const SURFACES: readonly Surface[] = [
       ...{ places: ['below'], beside: false },
     },
     () => import('./Rail').then((module) => module.RAIL_KIT),
+  ),
+  surface(
+    {
+      ...{ code: 'wheel', name: 'Letter wheel', label: 'Letter wheel', said: 'the letter wheel' },
+      ...{ places: ['first'], beside: false },
+    },
+    () => import('./Wheel').then((module) => module.WHEEL_KIT),
   ),
   surface(
     {
@@ -54,7 +62,11 @@ export const SURFACES: readonly Surface[] = [
 ];
 
 /** What a class sees where nothing else is asked for, the large one first. */
-export const USUAL_SURFACES: readonly string[] = ['stride', 'staff', 'rail'];
+export function surfacesOfClass({ surface }: Pick<Settings, 'surface'>): readonly string[] {
+  return surface === 'grand-staff' ? [surface, 'rail'] : [surface, 'staff', 'rail'];
+}
+
+export const USUAL_SURFACES: readonly string[] = surfacesOfClass(USUAL_SETTINGS);
 
 /** The surfaces of some codes, in their order; a code that is none is passed over. */
 export function surfacesOf(codes: readonly string[]): readonly Surface[] {

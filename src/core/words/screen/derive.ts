@@ -61,6 +61,7 @@ const SHOWN = {
     keyboard: 'the keyboard',
     fretboard: 'the fretboard',
     'grand-staff': 'the grand staff',
+    wheel: 'the letter wheel',
   } as Readonly<Record<string, string>>,
   tunings: {
     guitar: 'a guitar',

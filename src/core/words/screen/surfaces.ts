@@ -2,13 +2,23 @@ import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
 import { capital } from '../vocabulary';
 
-function words(_: ClassWords) {
+function words(w: ClassWords) {
   return {
     parts: {
       concert: (scale: string) => `Concert pitch: ${scale}`,
       reads: (instrument: string, scale: string) => `${capital(instrument)} reads ${scale}`,
       choose: 'Say for which instrument: it reads the same scale in a key of its own.',
       cannot: 'This scale cannot be written for the instrument with one or two signs at a note.',
+    },
+    wheel: {
+      title: 'Letter wheel',
+      is: (line: string) =>
+        `The ${w.letterWords} in a circle, ${w.letter('G')} next to ${w.letter('A')}: ${line}`,
+      units: { letters: capital(w.letterWords), 'half-steps': capital(w.halves) },
+      up: 'One further up',
+      down: 'One further down',
+      home: 'From the start',
+      hint: (from: string) => `Walk from ${from} with + and −; press another note to begin there.`,
     },
     grand: {
       title: 'Grand staff',

@@ -84,12 +84,15 @@ export function writeShown(query: URLSearchParams, on: readonly string[] | null,
     if (code !== usual[name as keyof typeof usual]) query.set(name, code);
 }
 
-/** Where a sentence names an instrument and no surface, its part takes the place of staff and rail. */
-const WITH_PART: readonly string[] = ['stride', 'parts'];
-
-/** The surfaces that a sentence is shown on, the large one first. */
-export function surfacesShown({ on, ways }: Pick<DeriveSentence, 'on' | 'ways'>): readonly string[] {
-  return on ?? (ways.instrument === CONCERT ? USUAL_SURFACES : WITH_PART);
+/**
+ * The surfaces that a sentence is shown on, the large one first: those it names, or those of the class; where it names an
+ * instrument and no surface, the part takes the place of what stands below.
+ */
+export function surfacesShown(
+  { on, ways }: Pick<DeriveSentence, 'on' | 'ways'>,
+  usual: readonly string[] = USUAL_SURFACES,
+): readonly string[] {
+  return on ?? (ways.instrument === CONCERT ? usual : [...usual.slice(0, 1), 'parts']);
 }
 
 /** Whether two lists of surfaces are the same in the same order. */
@@ -103,7 +106,11 @@ export function withFirst(codes: readonly string[], first: string): readonly str
 }
 
 /** The sentence on these surfaces; nothing is said of them where they are as usual. */
-export function shownOn(sentence: DeriveSentence, codes: readonly string[]): DeriveSentence {
-  const usual = surfacesShown({ on: null, ways: sentence.ways });
-  return { ...sentence, on: sameSurfaces(codes, usual) ? null : codes };
+export function shownOn(
+  sentence: DeriveSentence,
+  codes: readonly string[],
+  usual: readonly string[],
+): DeriveSentence {
+  const shown = surfacesShown({ on: null, ways: sentence.ways }, usual);
+  return { ...sentence, on: sameSurfaces(codes, shown) ? null : codes };
 }

@@ -24,11 +24,12 @@ export function pickWord(
   id: string,
   value: string,
   say: (next: DeriveSentence, change: Change) => void,
+  usual: readonly string[],
 ): void {
   if (id === 'kind') {
     void askOther(value, sentence);
     return;
   }
-  const next = withWord(sentence, id, value);
+  const next = withWord(sentence, id, value, usual);
   if (next !== sentence) say(fromPlainLetters(sentence, next), 'finished');
 }

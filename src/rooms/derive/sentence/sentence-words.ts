@@ -34,6 +34,7 @@ import {
 } from '@/rooms/address/derive/derive-sentence';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
+import { USUAL_SURFACES } from '@/ui/surfaces/all';
 import { besideWord, NOTHING } from './beside-word';
 import { kindWord } from './kind-word';
 import { moreWord, SHOWN_WORDS, shownParts, withShown } from './shown-words';
@@ -262,8 +263,13 @@ export function screenParts(w: ClassWords, sentence: DeriveSentence): readonly S
   return [...sentenceParts(w, sentence), ' ', moreWord(w, sentence)];
 }
 
-/** The sentence with one word changed; its working is shown whole again. The same object where nothing changes. */
-export function withWord(sentence: DeriveSentence, id: string, value: string): DeriveSentence {
+/** The sentence with one word changed; its working is shown whole again. The same object where nothing changes. `usual` are the surfaces of the class. */
+export function withWord(
+  sentence: DeriveSentence,
+  id: string,
+  value: string,
+  usual: readonly string[] = USUAL_SURFACES,
+): DeriveSentence {
   if (id === 'tonic') {
     const reading = readEnglishNote(value);
     if (!reading.ok || reading.note === sentence.tonic) return sentence;
@@ -273,7 +279,7 @@ export function withWord(sentence: DeriveSentence, id: string, value: string): D
     if (value === (sentence.beside ? writeBeside(sentence.beside) : NOTHING)) return sentence;
     return fitting({ ...sentence, beside: readBeside(value) });
   }
-  if (SHOWN_WORDS.includes(id)) return withShown(sentence, id, value) ?? sentence;
+  if (SHOWN_WORDS.includes(id)) return withShown(sentence, id, value, usual) ?? sentence;
   if (id === 'scale') {
     const steps = readSteps(value.split(','));
     const scale = steps.ok ? askedFrom(steps.steps) : scaleIdFrom(value);

@@ -11,7 +11,7 @@ import type { DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import { MOST_SURFACES, sameSurfaces, shownOn, surfacesShown, withFirst } from '@/rooms/address/derive/shown';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
-import { SURFACES, surfacesOf, USUAL_SURFACES } from '@/ui/surfaces/all';
+import { SURFACES, surfacesOf, surfacesOfClass } from '@/ui/surfaces/all';
 
 const FRETBOARD = 'fretboard';
 
@@ -54,7 +54,7 @@ function onText(w: ClassWords, codes: readonly string[]): string {
   if (
     sameSurfaces(
       below.map(({ code }) => code),
-      USUAL_SURFACES.slice(1),
+      surfacesOfClass(w.settings).slice(1),
     )
   )
     return first.said;
@@ -169,7 +169,7 @@ function tuningText(w: ClassWords): string {
 /** The word after the sentence by which it is said to be for an instrument, or on another surface. */
 export function moreWord(w: ClassWords, sentence: DeriveSentence): Word {
   const { ways } = sentence;
-  const codes = surfacesShown(sentence);
+  const codes = surfacesShown(sentence, surfacesOfClass(w.settings));
   const { more, forOne, onOne, tuned, tunings } = deriveWords(w).shown;
   const fretted = codes.includes(FRETBOARD);
   const tuning =
@@ -201,7 +201,7 @@ export function moreWord(w: ClassWords, sentence: DeriveSentence): Word {
 export function shownParts(w: ClassWords, sentence: DeriveSentence): readonly SentencePart[] {
   const { on, ways } = sentence;
   const say = deriveWords(w).shown;
-  const codes = surfacesShown(sentence);
+  const codes = surfacesShown(sentence, surfacesOfClass(w.settings));
   return [
     ...(ways.instrument === CONCERT ? [] : [say.forIt, instrumentWord(w, sentence)]),
     ...(on === null ? [] : [say.onIt, onWord(w, codes)]),
@@ -215,15 +215,21 @@ export function shownParts(w: ClassWords, sentence: DeriveSentence): readonly Se
 }
 
 /** The sentence with one of these words changed; null where nothing changes, or the value is none of the word's. */
-export function withShown(sentence: DeriveSentence, id: string, value: string): DeriveSentence | null {
+export function withShown(
+  sentence: DeriveSentence,
+  id: string,
+  value: string,
+  usual: readonly string[],
+): DeriveSentence | null {
   const { ways } = sentence;
-  const codes = surfacesShown(sentence);
+  const codes = surfacesShown(sentence, usual);
   const [what = '', code = ''] = value.split(' ');
-  if (id === 'more' && what === 'on') return withShown(sentence, 'on', withFirst(codes, code).join(','));
-  if (id === 'more') return withShown(sentence, what, code);
+  if (id === 'more' && what === 'on')
+    return withShown(sentence, 'on', withFirst(codes, code).join(','), usual);
+  if (id === 'more') return withShown(sentence, what, code, usual);
   if (id === 'on') {
     const next = surfacesOf(value.split(',')).map((each) => each.code);
-    return next.length === 0 || sameSurfaces(next, codes) ? null : shownOn(sentence, next);
+    return next.length === 0 || sameSurfaces(next, codes) ? null : shownOn(sentence, next, usual);
   }
   const frets = id === 'frets' ? fretsFrom(value) : ways.frets;
   const tuning = id === 'tuning' ? value : ways.tuning;

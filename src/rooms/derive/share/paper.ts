@@ -6,7 +6,7 @@ import { PAPER_WORDS } from '@/core/words/screen/paper';
 import { besideOf, type DeriveSentence } from '@/rooms/address/derive/derive-sentence';
 import { surfacesShown } from '@/rooms/address/derive/shown';
 import type { PaperItem, PaperSheet } from '@/ui/paper/Paper';
-import { SURFACES } from '@/ui/surfaces/all';
+import { SURFACES, surfacesOfClass } from '@/ui/surfaces/all';
 import { sentenceText } from '../sentence/sentence-words';
 import { proofOf, viewOf } from '../working/view';
 
@@ -22,7 +22,7 @@ export async function paperItem(
   const view = viewOf({ ...sentence, step: null }, w.settings);
   const { derivation } = view;
   const proof = proofOf(view, sentence.direction);
-  const shown = surfacesShown(sentence);
+  const shown = surfacesShown(sentence, surfacesOfClass(w.settings));
   const kits = await Promise.all(SURFACES.filter(({ code }) => shown.includes(code)).map(({ kit }) => kit()));
   const printed = kits.flatMap(({ paper }) => (paper ? [paper(w, view, WIDTH, blank)] : []));
   return {

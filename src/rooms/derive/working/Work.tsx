@@ -7,7 +7,7 @@ import type { Change } from '@/rooms/shell/address-store';
 import { useKeys } from '@/ui/keys/use-keys';
 import { part } from '@/ui/parts/part';
 import { useWords } from '@/ui/school/use-class';
-import { surfacesOf, USUAL_SURFACES } from '@/ui/surfaces/all';
+import { surfacesOf, surfacesOfClass, USUAL_SURFACES } from '@/ui/surfaces/all';
 import { type Lit, sameLit } from '@/ui/surfaces/lit';
 import { useAfterPaint } from '@/ui/use-after-paint';
 import { useSeen } from '@/ui/use-seen';
@@ -99,7 +99,7 @@ export function Work({ sentence, say, onRest, onWord, single, served, isServed }
         <Single
           {...shared}
           later={later}
-          on={surfacesShown(sentence)}
+          on={surfacesShown(sentence, surfacesOfClass(w.settings))}
           proof={proof}
           actions={actions}
           onSay={hands.sayAgain}

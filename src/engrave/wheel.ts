@@ -1,0 +1,191 @@
+import type { DerivationStep } from '@/core/derive/derivation';
+import { LETTERS, type Letter, letterAfter } from '@/core/note/letter';
+import { pitchClass, type SpelledNote } from '@/core/note/spelled';
+import { lettersWalked, soundsWalked, spellingsOf, type Walk } from '@/core/note/walk';
+import type { WrittenScale } from '@/core/scale/written';
+import type { ClassWords } from '@/core/words/class-words';
+import { figures } from './figures';
+import { stepMoon } from './moon';
+import { inkOf, noteLabel } from './note-label';
+import { type Group, group, type Mark, type Scene } from './scene';
+
+export type WheelQuestion = {
+  readonly w: ClassWords;
+  readonly written: WrittenScale;
+  readonly step: DerivationStep;
+  readonly walk: Walk;
+  readonly width: number;
+  readonly height: number;
+};
+
+/** The wheel begins at the top with A, the first letter of the alphabet; half steps begin with A too. */
+const FIRST: Letter = 'A';
+const FIRST_SOUND = 9;
+
+type Layout = {
+  readonly cx: number;
+  readonly cy: number;
+  readonly r: number;
+  readonly node: number;
+  readonly count: number;
+  at(index: number, radius?: number): readonly [x: number, y: number];
+};
+
+function layoutFor(count: number, width: number, height: number): Layout {
+  const node = Math.max(13, Math.min(26, height / 12));
+  const r = Math.min(width, height) / 2 - node - 14;
+  const [cx, cy] = [width / 2, height / 2];
+  return {
+    ...{ cx, cy, r, node, count },
+    at: (index, radius = r) => {
+      const angle = (index / count) * 2 * Math.PI - Math.PI / 2;
+      return [cx + radius * Math.cos(angle), cy + radius * Math.sin(angle)];
+    },
+  };
+}
+
+/** The place of the line at which a note stands, going up where it can. */
+function placeOf({ line }: WrittenScale, matches: (note: SpelledNote) => boolean): number | null {
+  const rising = line.findIndex(({ pitch, falling }) => matches(pitch.note) && !falling);
+  const any = rising >= 0 ? rising : line.findIndex(({ pitch }) => matches(pitch.note));
+  return any < 0 ? null : any;
+}
+
+function ring({ cx, cy, r }: Layout): Mark {
+  return { kind: 'circle', cx, cy, r, fill: 'none', stroke: 'rule', width: 2 };
+}
+
+/** Two short strokes across the ring where the alphabet begins anew, between G and A. */
+function seam({ at, count, r }: Layout): Mark {
+  const [x1, y1] = at(count - 0.5, r - 11);
+  const [x2, y2] = at(count - 0.5, r + 11);
+  return { kind: 'line', x1, y1, x2, y2, stroke: 'quiet', width: 3 };
+}
+
+type Node = {
+  readonly key: string;
+  readonly index: number;
+  readonly note: SpelledNote | null;
+  readonly text: string;
+  readonly place: number | null;
+};
+
+function drawNode(w: ClassWords, layout: Layout, step: DerivationStep, node: Node): Group {
+  const [x, y] = layout.at(node.index);
+  const current = node.place !== null && step.at.length < 8 && step.at.includes(node.place);
+  const ink = node.note ? inkOf(node.note) : 'quiet';
+  const marks: readonly Mark[] = [
+    {
+      kind: 'circle',
+      cx: 0,
+      cy: 0,
+      r: layout.node,
+      fill: current ? 'now' : 'sheet',
+      stroke: node.note ? ink : 'rule',
+      width: node.note ? 2 : 1.25,
+    },
+    ...noteLabel(
+      node.note ? w.note(node.note) : node.text,
+      0,
+      0,
+      layout.node * (node.note ? 1.05 : 0.72),
+      ink,
+    ),
+  ];
+  return group(node.key, 'note', marks, { place: node.place, x, y });
+}
+
+/** A hop of a walk: an arc inside the wheel from one node to the next, with its number. */
+function hop(layout: Layout, from: number, to: number, number: number): Group {
+  const inner = layout.r - layout.node - 6;
+  const [x1, y1] = layout.at(from, inner);
+  const [x2, y2] = layout.at(to, inner);
+  const middle = from + (to - from) / 2;
+  const [qx, qy] = layout.at(middle, inner * 0.72);
+  const [nx, ny] = layout.at(middle, inner * 0.74);
+  return group(`hop-${number}`, 'hop', [
+    { kind: 'path', d: `M${x1} ${y1}Q${qx} ${qy} ${x2} ${y2}`, fill: 'none', stroke: 'plum', width: 2 },
+    ...figures(String(number), nx, ny + 4, 12, 'plum'),
+  ]);
+}
+
+/** The step from each letter to the next one, where both are decided: its moon and its letters outside the wheel. */
+function steps(w: ClassWords, layout: Layout, decided: ReadonlyMap<Letter, SpelledNote>): readonly Group[] {
+  return Array.from({ length: 7 }, (_, index) => index).flatMap((index): Group[] => {
+    const [from, to] = [decided.get(letterAfter(FIRST, index)), decided.get(letterAfter(FIRST, index + 1))];
+    if (!from || !to) return [];
+    const size = (pitchClass(to) - pitchClass(from) + 12) % 12;
+    if (size < 1 || size > 4) return [];
+    const [x, y] = layout.at(index + 0.5, layout.r);
+    const [tx, ty] = layout.at(index + 0.5, layout.r + 22);
+    return [
+      group(`step-${index}`, 'wheel-step', [
+        ...stepMoon(size, x, y, 8),
+        ...figures(w.stepLetters(size), tx, ty + 4, 12, 'quiet'),
+      ]),
+    ];
+  });
+}
+
+function letterWheel({ w, written, step, walk, width, height }: WheelQuestion): Scene {
+  const layout = layoutFor(7, width, height);
+  const decided = new Map<Letter, SpelledNote>();
+  const nodes = LETTERS.map((_, index): Node => {
+    const letter = letterAfter(FIRST, index);
+    const place = placeOf(written, (note) => note.letter === letter);
+    const state = place === null ? undefined : step.line[place];
+    const note = state && state.stage !== 'letter' ? state.note : null;
+    if (note) decided.set(letter, note);
+    return { key: `letter-${letter}`, index, note, text: w.letter(letter), place };
+  });
+  const indexOf = (letter: Letter) => nodes.findIndex(({ key }) => key === `letter-${letter}`);
+  const start = indexOf(walk.from.letter);
+  const hops = lettersWalked(walk.from.letter, walk.count).map((_, at) => {
+    const way = Math.sign(walk.count);
+    return hop(layout, start + way * at, start + way * (at + 1), at + 1);
+  });
+  return {
+    width,
+    height,
+    groups: [
+      group('wheel', 'wheel', [ring(layout), seam(layout)]),
+      ...(walk.count === 0 ? steps(w, layout, decided) : hops),
+      ...nodes.map((node) => drawNode(w, layout, step, node)),
+    ],
+  };
+}
+
+function soundWheel({ w, written, step, walk, width, height }: WheelQuestion): Scene {
+  const layout = layoutFor(12, width, height);
+  const nodes = Array.from({ length: 12 }, (_, index): Node => {
+    const sound = (FIRST_SOUND + index) % 12;
+    const place = placeOf(written, (note) => pitchClass(note) === sound);
+    const state = place === null ? undefined : step.line[place];
+    const note = state && state.stage !== 'letter' ? state.note : null;
+    const plain = spellingsOf(sound).filter(({ alteration }) => alteration === 0);
+    const text = plain[0] ? w.letter(plain[0].letter) : '';
+    return { key: `sound-${sound}`, index, note, text, place };
+  });
+  const start = (pitchClass(walk.from) - FIRST_SOUND + 12) % 12;
+  const hops = soundsWalked(walk.from, walk.count).map((_, at) => {
+    const way = Math.sign(walk.count);
+    return hop(layout, start + way * at, start + way * (at + 1), at + 1);
+  });
+  return {
+    width,
+    height,
+    groups: [
+      group('wheel', 'wheel', [ring(layout)]),
+      ...hops,
+      ...nodes.map((node) => drawNode(w, layout, step, node)),
+    ],
+  };
+}
+
+/**
+ * The letters in a circle, A at the top and the seam where G goes on to A, with the notes of a scale on them as far as a
+ * working has decided them; or the twelve half steps in a circle. A walk is drawn hop by hop.
+ */
+export function wheelScene(question: WheelQuestion): Scene {
+  return question.walk.unit === 'letters' ? letterWheel(question) : soundWheel(question);
+}

@@ -1,0 +1,135 @@
+import { useMemo, useState } from 'react';
+import type { SpelledNote } from '@/core/note/spelled';
+import { LONGEST_WALK, WALK_UNITS, type Walk } from '@/core/note/walk';
+import { PATTERNS } from '@/core/scale/pattern';
+import type { ClassWords } from '@/core/words/class-words';
+import { readLine, sayPlace } from '@/core/words/say-note';
+import { sayWalk } from '@/core/words/say-walk';
+import { surfaceWords } from '@/core/words/screen/surfaces';
+import { wheelScene } from '@/engrave/wheel';
+import { SceneView } from '../scene/SceneView';
+import { useRoom } from '../scene/use-room';
+import { useWords } from '../school/use-class';
+import { Hits } from './Hits';
+import { litPlaces } from './lit';
+import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
+
+const GUESS = { width: 736, height: 300 };
+
+/** The letter wheel: the musical alphabet with its seam, and a walk on it in letters or in half steps. */
+function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
+  const w = useWords();
+  const say = surfaceWords(w).wheel;
+  const { written, step } = view;
+  const { line, scale } = written;
+  const { ref, room } = useRoom<HTMLDivElement>(GUESS);
+  const [unit, setUnit] = useState<Walk['unit']>('letters');
+  const [count, setCount] = useState(0);
+  const [chosen, setChosen] = useState<SpelledNote | null>(null);
+  const from = chosen ?? scale.tonic;
+  const walk = useMemo((): Walk => ({ from, unit, count }), [from, unit, count]);
+  const height = Math.max(room.height, 200);
+  const scene = useMemo(
+    () => wheelScene({ w, written, step, walk, width: room.width, height }),
+    [w, written, step, walk, room.width, height],
+  );
+  const mode = scale.id && PATTERNS[scale.id].mode;
+  const hits = useMemo(
+    () =>
+      scene.groups.flatMap(({ key, part, place, x, y }) =>
+        part === 'note' && place !== null
+          ? [{ id: key, x, y, r: 22, label: sayPlace(w, line, place, mode) }]
+          : [],
+      ),
+    [w, scene, line, mode],
+  );
+  const placeOf = (key: string) => scene.groups.find((each) => each.key === key)?.place ?? null;
+  const places = litPlaces(lit, line);
+  const litNotes = new Set([...places].map((each) => line[each]?.pitch.note));
+  const move = (by: number) => setCount((now) => Math.max(-LONGEST_WALK, Math.min(LONGEST_WALK, now + by)));
+  return (
+    <div className="flex min-h-0 grow basis-60 flex-col">
+      <div ref={ref} className="min-h-0 grow overflow-hidden">
+        <SceneView
+          id={id ? `wheel-${id}` : 'wheel'}
+          scene={scene}
+          title={say.title}
+          description={speech(w, view)}
+          style={{ maxHeight: '100%', width: '100%' }}
+          look={({ place, part }) => ({
+            'data-lit':
+              place !== null && part === 'note' && litNotes.has(line[place]?.pitch.note) ? '' : undefined,
+          })}
+        >
+          <Hits
+            hits={hits}
+            onPoint={(key) => {
+              const place = key === null ? null : placeOf(key);
+              onLit(place === null ? null : { kind: 'place', place });
+            }}
+            onPress={(key) => {
+              const place = placeOf(key);
+              if (place === null) return;
+              setChosen(line[place]?.pitch.note ?? null);
+              hands.toPlace(place);
+            }}
+          />
+        </SceneView>
+      </div>
+      <div className="flex flex-wrap items-center gap-1.5 pt-1 text-small">
+        {WALK_UNITS.map((each) => (
+          <button
+            key={each}
+            type="button"
+            className="control"
+            aria-pressed={unit === each}
+            onClick={() => {
+              setUnit(each);
+              setCount(0);
+            }}
+          >
+            {say.units[each]}
+          </button>
+        ))}
+        <button type="button" className="control" aria-label={say.down} onClick={() => move(-1)}>
+          −
+        </button>
+        <button type="button" className="control" aria-label={say.up} onClick={() => move(1)}>
+          +
+        </button>
+        <button type="button" className="control" disabled={count === 0} onClick={() => setCount(0)}>
+          {say.home}
+        </button>
+        <p role="status" className="min-h-10 basis-full">
+          {sayWalk(w, walk, scale) || say.hint(w.note(from))}
+        </p>
+      </div>
+    </div>
+  );
+}
+
+function speech(w: ClassWords, { written }: SurfaceView): string {
+  return surfaceWords(w).wheel.is(readLine(w, written.line));
+}
+
+const HEIGHT = 320;
+
+function still({ written }: SurfaceView): Walk {
+  return { from: written.scale.tonic, unit: 'letters', count: 0 };
+}
+
+/** The musical alphabet in a circle. */
+export const WHEEL_KIT: SurfaceKit = {
+  View: Wheel,
+  speech,
+  scene: async (w, view, width) =>
+    wheelScene({ w, written: view.written, step: view.step, walk: still(view), width, height: HEIGHT }),
+  paper: async (w, view, width, blank) => {
+    const { written, derivation } = view;
+    const last = derivation.steps.at(-1);
+    if (!last) throw new RangeError('a derivation has steps');
+    const undecided = last.line.map((state) => ({ ...state, stage: 'letter' as const }));
+    const step = { ...last, at: [], line: blank ? undecided : last.line };
+    return wheelScene({ w, written, step, walk: still(view), width, height: HEIGHT });
+  },
+};
