@@ -36,6 +36,45 @@ test('the sentence is said anew by the keyboard alone', async ({ page, room }) =
   await expect(room.word('signature')).toBeFocused();
 });
 
+test('what is typed while the first list is on its way is done in its order, list after list', async ({
+  page,
+  room,
+}) => {
+  let release = () => undefined as unknown;
+  const released = new Promise((resolve) => {
+    release = () => resolve(null);
+  });
+  await page.route(/\/WordList[^/]*\.js$/u, async (route) => {
+    await released;
+    await route.continue();
+  });
+  await room.open();
+  for (const keys of [
+    't',
+    'bb',
+    'Enter',
+    's',
+    'mel',
+    'Enter',
+    'd',
+    'ArrowDown',
+    'ArrowDown',
+    'Enter',
+    'g',
+    'without',
+    'Enter',
+  ]) {
+    if (keys.length > 1 && /^[a-z]/u.test(keys)) await page.keyboard.type(keys);
+    else await page.keyboard.press(keys);
+  }
+  await expect(room.sentence).toHaveText(/^Build C♯/u);
+  release();
+  await expect(room.sentence).toHaveText(
+    'Build B♭ melodic minor, going up and down, in the bass clef, without a key signature.',
+  );
+  await expect(room.shelf).toBeHidden();
+});
+
 test('a word opens by mouse, says what fits nothing, and Escape leaves the sentence as it was', async ({
   page,
   room,

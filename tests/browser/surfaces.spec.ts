@@ -152,7 +152,7 @@ test('the letter wheel is walked in letters and in half steps, and says where on
     'Three letters up from E: F G A. A is number 4, counting E as 1. The alphabet goes round: after G comes A.',
   );
   await expect(wheel.locator('[data-part=hop]')).toHaveCount(3);
-  await wheel.getByRole('button', { name: 'Half steps' }).click();
+  await wheel.getByRole('button', { name: 'Half steps', exact: true }).click();
   await wheel.getByRole('button', { name: 'One further down' }).press('Space');
   await expect(told).toHaveText(
     'One half step down from E, not counting it, is D♯. E harmonic minor calls for D♯, not E♭: the same key and the same fret.',

@@ -24,16 +24,23 @@ type Props = {
 
 /** The whole task in one sentence. A word opens its list by click, touch or key; letters narrow it, Enter takes. */
 export const Sentence = memo(function Sentence({ parts, open, onOpen, onPick }: Props) {
+  const control = (word: Word) => (
+    <WordControl key={word.id} word={word} open={open === word.id} onOpen={onOpen} onPick={onPick} />
+  );
+  const isAfter = (part: SentencePart): part is Word => typeof part !== 'string' && part.after === true;
   return (
-    <h1 className="font-serif text-sentence leading-[1.75] wide:leading-[2.1] font-normal text-ink">
-      {parts.map((part, index) =>
-        typeof part === 'string' ? (
-          <Fragment key={index}>{part}</Fragment>
-        ) : (
-          <WordControl key={part.id} word={part} open={open === part.id} onOpen={onOpen} onPick={onPick} />
-        ),
-      )}
-    </h1>
+    <div className="font-serif text-sentence leading-[1.75] wide:leading-[2.1] font-normal text-ink">
+      <h1 className="inline">
+        {parts
+          .filter((part) => !isAfter(part))
+          .map((part, index) =>
+            typeof part === 'string' ? <Fragment key={index}>{part}</Fragment> : control(part),
+          )}
+      </h1>
+      {parts.filter(isAfter).map((word) => (
+        <Fragment key={word.id}> {control(word)}</Fragment>
+      ))}
+    </div>
   );
 });
 

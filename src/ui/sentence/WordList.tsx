@@ -3,7 +3,7 @@ import { Popover } from 'radix-ui';
 import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
 import { useWords } from '../school/use-class';
-import { type Early, NO_LETTERS, pressAgain } from './EarlyLetters';
+import { type Early, lettersWaiting, NO_LETTERS, pressAgain, takenEarly, walkedEarly } from './EarlyLetters';
 import { optionsFor, takenByEnter, type Word } from './words';
 
 export type WordListProps = {
@@ -58,12 +58,19 @@ function Choices({ word, early, onPick }: Pick<WordListProps, 'word' | 'early' |
   const options = new Map(shown.map((option) => [option.value, option]));
   const fits = typed.trim() === '' || shown.some((option) => option.match(typed) > 0);
   useEffect(() => {
-    const taken = early.current.taken ? takenByEnter(word, early.current.text, null) : null;
-    const { after } = early.current;
+    const before = lettersWaiting(early.current);
     early.current = NO_LETTERS;
-    if (taken === null) return;
+    const taken = before.taken ? takenEarly(word, before) : null;
+    if (taken === null) {
+      if (before.text !== '') setTyped(before.text);
+      const to = walkedEarly(word, before);
+      if (to === null) return;
+      walked.current = true;
+      setHighlighted(to);
+      return;
+    }
     onPick(taken);
-    pressAgain(after);
+    pressAgain(before.after);
   }, [word, early, onPick]);
   const keys = (event: KeyboardEvent<HTMLInputElement>) => {
     if (['ArrowDown', 'ArrowUp', 'Home', 'End'].includes(event.key)) walked.current = true;

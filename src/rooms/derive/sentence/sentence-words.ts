@@ -260,7 +260,7 @@ export function sentenceParts(w: ClassWords, sentence: DeriveSentence): readonly
 
 /** The sentence as it stands on the screen, with the word by which more can be said. */
 export function screenParts(w: ClassWords, sentence: DeriveSentence): readonly SentencePart[] {
-  return [...sentenceParts(w, sentence), ' ', moreWord(w, sentence)];
+  return [...sentenceParts(w, sentence), moreWord(w, sentence)];
 }
 
 /** The sentence with one word changed; its working is shown whole again. The same object where nothing changes. `usual` are the surfaces of the class. */
