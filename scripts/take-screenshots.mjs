@@ -33,6 +33,18 @@ const VIEWS = [
     address: '/derive?tonic=E&scale=harmonic-minor&method=tetrachords&hand=2%2B~7%2B',
     keys: [],
   },
+  {
+    file: 'derive-fretboard.png',
+    address:
+      '/derive?tonic=E&scale=harmonic-minor&direction=up&clef=treble&signature=written&on=fretboard,staff,keyboard',
+    keys: [],
+  },
+  {
+    file: 'derive-part.png',
+    address:
+      '/derive?tonic=B&scale=major&direction=up&clef=treble&signature=written&instrument=alto-saxophone',
+    keys: [],
+  },
   { file: 'question-key.png', address: '/derive?question=key&fifths=-4&step=2', keys: [] },
   { file: 'question-name.png', address: '/derive?question=name&notes=F+G+Ab+Bb+C+Db+E+F&step=4', keys: [] },
   { file: 'orbit-route.png', address: '/orbit?see=route&from=E+major&to=F+major', keys: [] },

@@ -1,5 +1,4 @@
 import type { DerivationStep } from '@/core/derive/derivation';
-import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { inkOf, noteLabel } from './note-label';
 import { type Group, group, type Mark, type Scene, words } from './scene';
@@ -20,7 +19,6 @@ export type GrandQuestion = {
   /** Both staves as they stand at this step, engraved to `width` less the room for the brace. */
   readonly upper: Scene;
   readonly lower: Scene;
-  readonly written: Pick<WrittenScale, 'line'>;
   readonly step: DerivationStep;
 };
 

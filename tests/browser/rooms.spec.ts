@@ -24,9 +24,9 @@ async function tenRooms(page: Page): Promise<void> {
 async function shown(page: Page): Promise<readonly string[]> {
   const links = await page.getByRole('navigation', { name: 'Rooms' }).locator('[data-room]').all();
   const seen = await Promise.all(
-    links.map(async (link) => ((await link.isVisible()) ? link.innerText() : '')),
+    links.map(async (link) => ((await link.isVisible()) ? link.textContent() : '')),
   );
-  return seen.map((name) => name.trim()).filter(Boolean);
+  return seen.map((name) => (name ?? '').trim()).filter(Boolean);
 }
 
 test('ten rooms stand in the rail of a desk, and none has to be scrolled to', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { createElement } from 'react';
+import { createElement, type FunctionComponent, type ReactNode } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it, vi } from 'vitest';
 import type { SettingGroup } from '@/core/school/setting';
@@ -10,7 +10,7 @@ import {
   USUAL_SETTINGS,
   withSetting,
 } from '@/core/school/settings';
-import { wordsOf } from '@/core/words/class-words';
+import { type ClassWords, wordsOf } from '@/core/words/class-words';
 import { NOW } from '@/store/any-data.test-data';
 import { groupRecord } from '@/store/group';
 import { readMirror, writeMirror } from '@/store/mirror';
@@ -51,6 +51,11 @@ const group = {
 } as const;
 
 const nothing = () => undefined;
+
+/** What stands inside speaks as the class does. */
+const speaking = (words: ClassWords, inside: ReactNode) =>
+  createElement(Speaking as FunctionComponent<{ words: ClassWords }>, { words }, inside);
+
 const actions = { set: nothing, setBoth: nothing, rename: nothing, makeLike: nothing, remove: nothing };
 
 describe('one more setting in the list', () => {
@@ -85,7 +90,7 @@ describe('one more setting in the list', () => {
       onFile: nothing,
     });
     const words = wordsOf(group.settings);
-    const page = renderToStaticMarkup(createElement(Speaking, { words, children: parts }));
+    const page = renderToStaticMarkup(speaking(words, parts));
     const { title, choices } = SETTINGS[lantern];
     for (const text of ['Under the roof', title, ...Object.values(choices)]) expect(page).toContain(text);
     expect(page.match(/B♭ {2}B {2}E𝄫/gu)).toHaveLength(2);

@@ -1,6 +1,6 @@
-import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
+import { useMemo } from 'react';
 import { type BoardNote, boardNotes } from '@/core/instrument/board-notes';
-import { LAST_FRET, TUNINGS, type Tuning } from '@/core/instrument/fretboard';
+import { TUNINGS, type Tuning } from '@/core/instrument/fretboard';
 import { tuningFrom } from '@/core/instrument/tuning';
 import { PATTERNS } from '@/core/scale/pattern';
 import type { ClassWords } from '@/core/words/class-words';
@@ -11,8 +11,10 @@ import { fretboardScene } from '@/engrave/fretboard';
 import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
+import { FretSpanBar } from './FretSpanBar';
 import { Hits } from './Hits';
-import { litPlaces } from './lit';
+import { litNotes, lookOf } from './lit';
+import { printedStep } from './printed-step';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
 
 const GUESS = { width: 736, height: 300 };
@@ -51,9 +53,8 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
     });
   }, [w, scene, notes, line, mode]);
   const placeOf = (key: string) => notes.find((each) => keyOf(each) === key)?.place ?? null;
-  const places = litPlaces(lit, line);
-  const litNotes = new Set([...places].map((each) => line[each]?.pitch.note));
-  const title = frets.is === 'span' ? say.title(sayFrets(frets)) : say.title(sayFrets(frets));
+  const look = lookOf(litNotes(lit, line), line);
+  const title = say.title(sayFrets(frets));
   return (
     <div className={`flex flex-col ${place === 'first' ? 'min-h-0 grow basis-60' : 'shrink-0'}`}>
       <div
@@ -67,9 +68,7 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
           title={title}
           description={speech(w, view)}
           style={{ maxHeight: '100%', width: '100%' }}
-          look={({ place: at, part }) => ({
-            'data-lit': at !== null && part === 'note' && litNotes.has(line[at]?.pitch.note) ? '' : undefined,
-          })}
+          look={look}
         >
           <Hits
             hits={hits}
@@ -84,136 +83,8 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
           />
         </SceneView>
       </div>
-      <SpanBar view={view} hands={hands} tuning={tuning} />
+      <FretSpanBar view={view} hands={hands} tuning={tuning} />
     </div>
-  );
-}
-
-type BarProps = Pick<SurfaceProps, 'view' | 'hands'> & { readonly tuning: Tuning };
-
-const WAYS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
-
-/** Which frets are looked at: moved by keys or a drag, made wider and narrower, or one string alone. */
-function SpanBar({ view, hands, tuning }: BarProps) {
-  const w = useWords();
-  const say = surfaceWords(w).fretboard;
-  const { frets, leftHanded } = view.ways;
-  const drag = useRef<{ readonly x: number; moved: number } | null>(null);
-  const span = frets.is === 'span' ? frets : null;
-  const show = (from: number, to: number) => {
-    if (from >= 0 && to <= LAST_FRET && from <= to) hands.ways({ frets: { is: 'span', from, to } });
-  };
-  const move = (by: number) => {
-    if (span) show(span.from + by, span.to + by);
-  };
-  const keys = (event: KeyboardEvent) => {
-    const by = WAYS[event.key];
-    if (!by) return;
-    event.preventDefault();
-    event.stopPropagation();
-    move(by);
-  };
-  const dragged = (event: PointerEvent) => {
-    if (!drag.current || !span) return;
-    const by = Math.round((event.clientX - drag.current.x) / 24) - drag.current.moved;
-    if (by === 0) return;
-    drag.current.moved += by;
-    move(leftHanded ? -by : by);
-  };
-  const along = () =>
-    hands.ways({
-      frets: span ? { is: 'string', string: tuning.length } : { is: 'span', from: 0, to: 4 },
-    });
-  return (
-    <div className="flex flex-wrap items-center gap-1.5 pt-1 text-small">
-      {span ? (
-        <>
-          <span
-            role="slider"
-            tabIndex={0}
-            aria-label={say.span}
-            aria-valuemin={0}
-            aria-valuemax={LAST_FRET}
-            aria-valuenow={span.from}
-            aria-valuetext={sayFrets(span)}
-            className="control cursor-ew-resize touch-none select-none"
-            onKeyDown={keys}
-            onPointerDown={(event) => {
-              event.currentTarget.setPointerCapture(event.pointerId);
-              drag.current = { x: event.clientX, moved: 0 };
-            }}
-            onPointerMove={dragged}
-            onPointerUp={() => {
-              drag.current = null;
-              hands.rest();
-            }}
-            onBlur={hands.rest}
-          >
-            ↔ {sayFrets(span)}
-          </span>
-          <Step label={say.lower} text="−" off={span.from === 0} onClick={() => move(-1)} />
-          <Step label={say.higher} text="+" off={span.to === LAST_FRET} onClick={() => move(1)} />
-          <button
-            type="button"
-            className="control"
-            disabled={span.to === LAST_FRET}
-            onClick={() => show(span.from, span.to + 1)}
-          >
-            {say.wider}
-          </button>
-          <button
-            type="button"
-            className="control"
-            disabled={span.to - span.from < 2}
-            onClick={() => show(span.from, span.to - 1)}
-          >
-            {say.narrower}
-          </button>
-        </>
-      ) : (
-        tuning.map((_, at) => {
-          const string = tuning.length - at;
-          return (
-            <button
-              key={string}
-              type="button"
-              className="control"
-              aria-pressed={frets.is === 'string' && frets.string === string}
-              aria-label={sayFrets({ is: 'string', string })}
-              onClick={() => hands.ways({ frets: { is: 'string', string } })}
-            >
-              {string}
-            </button>
-          );
-        })
-      )}
-      <button type="button" className="control" aria-pressed={!span} onClick={along}>
-        {say.oneString}
-      </button>
-      <button
-        type="button"
-        className="control"
-        aria-pressed={leftHanded}
-        onClick={() => hands.ways({ leftHanded: !leftHanded })}
-      >
-        {say.leftHanded}
-      </button>
-    </div>
-  );
-}
-
-type StepProps = {
-  readonly label: string;
-  readonly text: string;
-  readonly off: boolean;
-  readonly onClick: () => void;
-};
-
-function Step({ label, text, off, onClick }: StepProps) {
-  return (
-    <button type="button" className="control" aria-label={label} disabled={off} onClick={onClick}>
-      {text}
-    </button>
   );
 }
 
@@ -242,11 +113,8 @@ export const FRETBOARD_KIT: SurfaceKit = {
     });
   },
   paper: async (w, view, width, blank) => {
-    const { written, derivation, ways } = view;
-    const last = derivation.steps.at(-1);
-    if (!last) throw new RangeError('a derivation has steps');
-    const undecided = last.line.map((state) => ({ ...state, stage: 'letter' as const }));
-    const step = { ...last, at: [], line: blank ? undecided : last.line };
+    const { written, ways } = view;
+    const step = printedStep(view, blank);
     const { frets, leftHanded } = ways;
     return fretboardScene({
       ...{ w, written, step, frets, leftHanded, width },

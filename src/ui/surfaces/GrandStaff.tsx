@@ -19,6 +19,7 @@ import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import { type Hit, Hits } from './Hits';
 import { type Lit, litPlaces } from './lit';
+import { printedStep } from './printed-step';
 import { Halo } from './Staff';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
 import { useEngraver } from './use-engraver';
@@ -43,7 +44,7 @@ function together(
     Scene,
   ];
   const [written] = upper;
-  return grandScene({ w, title: scaleName(w, written.scale), upper: above, lower: below, written, step });
+  return grandScene({ w, title: scaleName(w, written.scale), upper: above, lower: below, step });
 }
 
 /** The grand staff: treble and bass at once, with the letters between the staves. */
@@ -144,32 +145,24 @@ function speech(w: ClassWords, view: SurfaceView): string {
     .join(' ');
 }
 
-async function drawn(w: ClassWords, view: SurfaceView, width: number, step: DerivationStep, blank: boolean) {
+async function drawn(w: ClassWords, view: SurfaceView, width: number, blank: boolean): Promise<Scene> {
   const { engraveStaff } = await import('@/engrave/staff');
   const { blankStaff } = await import('@/engrave/blank');
+  const step = printedStep(view, blank);
   const [upper, lower] = (['treble', 'bass'] as const).map((clef) => {
     const written = inClef(w, view, clef);
     const scene = engraveStaff(written, Math.max(staffWidthIn(width), leastStaffWidth(written)));
     return [written, scene] as const;
   }) as [readonly [WrittenScale, Scene], readonly [WrittenScale, Scene]];
   if (!blank) return together(w, upper, lower, step);
-  const none = { ...step, line: step.line.map((state) => ({ ...state, stage: 'letter' as const })) };
   const title = scaleName(w, view.written.scale);
-  const staves = { upper: blankStaff(upper[1]), lower: blankStaff(lower[1]) };
-  return grandScene({ w, title, ...staves, written: upper[0], step: none });
-}
-
-/** The whole of a derivation decided, as it is copied and printed. */
-function lastStep({ derivation }: SurfaceView): DerivationStep {
-  const last = derivation.steps.at(-1);
-  if (!last) throw new RangeError('a derivation has steps');
-  return { ...last, at: [] };
+  return grandScene({ w, title, upper: blankStaff(upper[1]), lower: blankStaff(lower[1]), step });
 }
 
 /** Treble and bass at once. */
 export const GRAND_STAFF_KIT: SurfaceKit = {
   View: GrandStaff,
   speech,
-  scene: (w, view, width) => drawn(w, view, width, lastStep(view), false),
-  paper: (w, view, width, blank) => drawn(w, view, width, lastStep(view), blank),
+  scene: (w, view, width) => drawn(w, view, width, false),
+  paper: drawn,
 };

@@ -9,7 +9,8 @@ import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import { Hits } from './Hits';
-import { litPlaces } from './lit';
+import { litNotes, lookOf } from './lit';
+import { printedStep } from './printed-step';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
 
 const GUESS = { width: 736, height: 260 };
@@ -41,8 +42,7 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
     [w, scene, line, mode],
   );
   const placeOf = (key: string) => Number(key.slice('key-'.length));
-  const places = litPlaces(lit, line);
-  const litNotes = new Set([...places].map((each) => line[each]?.pitch.note));
+  const look = lookOf(litNotes(lit, line), line);
   return (
     <div className={first ? 'flex min-h-0 grow basis-60 flex-col' : 'shrink-0'}>
       <div
@@ -56,9 +56,7 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
           title={say.title}
           description={speech(w, view)}
           style={{ maxHeight: '100%', width: '100%' }}
-          look={({ place: at, part }) => ({
-            'data-lit': at !== null && part === 'note' && litNotes.has(line[at]?.pitch.note) ? '' : undefined,
-          })}
+          look={look}
         >
           <Hits
             hits={hits}
@@ -87,11 +85,9 @@ export const PIANO_KIT: SurfaceKit = {
   speech,
   scene: async (w, { written, step }, width) =>
     pianoScene({ w, written, step, hands: surfaceWords(w).keyboard.hands, width, height: HEIGHT }),
-  paper: async (w, { written, derivation }, width, blank) => {
-    const last = derivation.steps.at(-1);
-    if (!last) throw new RangeError('a derivation has steps');
-    const undecided = last.line.map((state) => ({ ...state, stage: 'letter' as const }));
-    const step = { ...last, at: [], line: blank ? undecided : last.line };
+  paper: async (w, view, width, blank) => {
+    const { written } = view;
+    const step = printedStep(view, blank);
     const hands = blank ? null : surfaceWords(w).keyboard.hands;
     return pianoScene({ w, written, step, hands, width, height: HEIGHT });
   },

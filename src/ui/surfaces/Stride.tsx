@@ -14,6 +14,7 @@ import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import { Hits } from './Hits';
 import { litPlaces } from './lit';
+import { printedStep } from './printed-step';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
 
 type DrawOctaves = (question: TwoOctavesQuestion) => Scene;
@@ -115,12 +116,11 @@ export const STRIDE_KIT: SurfaceKit = {
   speech,
   scene: async (w, { written, derivation, step }, width) =>
     strideScene({ w, written, step, steps: derivation.steps, lit: null, width, height: HEIGHT }),
-  paper: async (w, { written, derivation }, width, blank) => {
+  paper: async (w, view, width, blank) => {
+    const { written, derivation } = view;
     if (blank) return (await import('@/engrave/blank')).blankStride(written, width);
-    const last = derivation.steps.at(-1);
-    if (!last) throw new RangeError('a derivation has steps');
     // Nothing on paper is only just being decided.
-    const step = { ...last, at: [], fact: { code: 'same-coming-down' } } as const;
+    const step = { ...printedStep(view, false), fact: { code: 'same-coming-down' } } as const;
     return strideScene({ w, written, step, steps: derivation.steps, lit: null, width, height: HEIGHT });
   },
 };

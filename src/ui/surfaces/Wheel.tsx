@@ -11,7 +11,8 @@ import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import { Hits } from './Hits';
-import { litPlaces } from './lit';
+import { litNotes, lookOf } from './lit';
+import { printedStep } from './printed-step';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
 
 const GUESS = { width: 736, height: 300 };
@@ -44,8 +45,7 @@ function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
     [w, scene, line, mode],
   );
   const placeOf = (key: string) => scene.groups.find((each) => each.key === key)?.place ?? null;
-  const places = litPlaces(lit, line);
-  const litNotes = new Set([...places].map((each) => line[each]?.pitch.note));
+  const look = lookOf(litNotes(lit, line), line);
   const move = (by: number) => setCount((now) => Math.max(-LONGEST_WALK, Math.min(LONGEST_WALK, now + by)));
   return (
     <div className="flex min-h-0 grow basis-60 flex-col">
@@ -56,10 +56,7 @@ function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
           title={say.title}
           description={speech(w, view)}
           style={{ maxHeight: '100%', width: '100%' }}
-          look={({ place, part }) => ({
-            'data-lit':
-              place !== null && part === 'note' && litNotes.has(line[place]?.pitch.note) ? '' : undefined,
-          })}
+          look={look}
         >
           <Hits
             hits={hits}
@@ -125,11 +122,8 @@ export const WHEEL_KIT: SurfaceKit = {
   scene: async (w, view, width) =>
     wheelScene({ w, written: view.written, step: view.step, walk: still(view), width, height: HEIGHT }),
   paper: async (w, view, width, blank) => {
-    const { written, derivation } = view;
-    const last = derivation.steps.at(-1);
-    if (!last) throw new RangeError('a derivation has steps');
-    const undecided = last.line.map((state) => ({ ...state, stage: 'letter' as const }));
-    const step = { ...last, at: [], line: blank ? undecided : last.line };
+    const { written } = view;
+    const step = printedStep(view, blank);
     return wheelScene({ w, written, step, walk: still(view), width, height: HEIGHT });
   },
 };

@@ -13,6 +13,24 @@ export function litPlaces(lit: Lit | null, line: readonly PlacedNote[]): Readonl
   return new Set(line.flatMap(({ pitch }, place) => (pitch.note === lit.sign ? [place] : [])));
 }
 
+/** The notes that light up, wherever they stand: on a fretboard or a keyboard one has more places than the line. */
+export function litNotes(lit: Lit | null, line: readonly PlacedNote[]): ReadonlySet<SpelledNote> {
+  return new Set([...litPlaces(lit, line)].flatMap((place) => line[place]?.pitch.note ?? []));
+}
+
+/** How a note of a drawing looks where its note is lit, by the place of the line that it shows. */
+export function lookOf(
+  lit: ReadonlySet<SpelledNote>,
+  line: readonly PlacedNote[],
+): (group: { readonly place: number | null; readonly part: string }) => {
+  readonly 'data-lit': '' | undefined;
+} {
+  return ({ place, part }) => {
+    const note = place === null ? undefined : line[place]?.pitch.note;
+    return { 'data-lit': part === 'note' && note && lit.has(note) ? '' : undefined };
+  };
+}
+
 /**
  * The same pointing in another line: the note of the same spelling, at the same place if it can be, or else one that
  * sounds the same; a sign stays the sign it is. Null where nothing answers to it.

@@ -41,7 +41,7 @@ const WORDS = {
 const SHOWN = {
   forIt: ', for ',
   onIt: ', on ',
-  then: ', ',
+  besides: ', ',
   tunedAs: ', tuned as ',
   concert: 'concert pitch',
   more: '+ more',

@@ -120,6 +120,63 @@ function postPaths(): object {
   };
 }
 
+/** The addresses that are only asked. */
+function getPaths(): object {
+  return {
+    '/scale': {
+      get: {
+        operationId: 'getScale',
+        summary: 'A scale from its tonic and either its id or its steps',
+        parameters: parameters(scaleParameters),
+        responses: responses(
+          'Scale',
+          Object.fromEntries(SCALE_FORMATS.map(({ type }) => [type, { schema: { type: 'string' } }])),
+        ),
+      },
+    },
+    '/frets': {
+      get: {
+        operationId: 'getFrets',
+        summary: 'Every place in a span of frets whose sound is a note of a scale',
+        parameters: parameters(fretsParameters),
+        responses: responses('Frets'),
+      },
+    },
+    '/signature': {
+      get: {
+        operationId: 'getSignature',
+        summary: 'A key signature: its signs, their places in four clefs, and the keys that own it',
+        parameters: parameters(signatureParameters),
+        responses: responses('Signature'),
+      },
+    },
+    '/key': {
+      get: {
+        operationId: 'getKey',
+        summary: 'A key: its signature, relations, neighbours with what is new in them, and chords',
+        parameters: parameters(keyParameters),
+        responses: responses('Key'),
+      },
+    },
+    '/route': {
+      get: {
+        operationId: 'getRoute',
+        summary: 'How far two keys lie apart, what they share, and ways from one to the other',
+        parameters: parameters(routeParameters),
+        responses: responses('Route'),
+      },
+    },
+    '/ask': {
+      get: {
+        operationId: 'ask',
+        summary: 'What a line of shorthand means: every reading, best first, or what was not understood',
+        parameters: parameters(askParameters),
+        responses: responses('Ask'),
+      },
+    },
+  };
+}
+
 /** The OpenAPI 3.1 document, made from the schemas that the endpoints use. https://spec.openapis.org/oas/v3.1.0 */
 export function openApiDocument(): unknown {
   return {
@@ -132,57 +189,7 @@ export function openApiDocument(): unknown {
     },
     servers: [{ url: '/api/v1' }],
     paths: {
-      '/scale': {
-        get: {
-          operationId: 'getScale',
-          summary: 'A scale from its tonic and either its id or its steps',
-          parameters: parameters(scaleParameters),
-          responses: responses(
-            'Scale',
-            Object.fromEntries(SCALE_FORMATS.map(({ type }) => [type, { schema: { type: 'string' } }])),
-          ),
-        },
-      },
-      '/frets': {
-        get: {
-          operationId: 'getFrets',
-          summary: 'Every place in a span of frets whose sound is a note of a scale',
-          parameters: parameters(fretsParameters),
-          responses: responses('Frets'),
-        },
-      },
-      '/signature': {
-        get: {
-          operationId: 'getSignature',
-          summary: 'A key signature: its signs, their places in four clefs, and the keys that own it',
-          parameters: parameters(signatureParameters),
-          responses: responses('Signature'),
-        },
-      },
-      '/key': {
-        get: {
-          operationId: 'getKey',
-          summary: 'A key: its signature, relations, neighbours with what is new in them, and chords',
-          parameters: parameters(keyParameters),
-          responses: responses('Key'),
-        },
-      },
-      '/route': {
-        get: {
-          operationId: 'getRoute',
-          summary: 'How far two keys lie apart, what they share, and ways from one to the other',
-          parameters: parameters(routeParameters),
-          responses: responses('Route'),
-        },
-      },
-      '/ask': {
-        get: {
-          operationId: 'ask',
-          summary: 'What a line of shorthand means: every reading, best first, or what was not understood',
-          parameters: parameters(askParameters),
-          responses: responses('Ask'),
-        },
-      },
+      ...getPaths(),
       ...postPaths(),
     },
     components: {

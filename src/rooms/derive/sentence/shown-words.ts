@@ -207,7 +207,7 @@ export function shownParts(w: ClassWords, sentence: DeriveSentence): readonly Se
     ...(on === null ? [] : [say.onIt, onWord(w, codes)]),
     ...(codes.includes(FRETBOARD)
       ? [
-          ...[say.then, fretsWord(w, sentence)],
+          ...[say.besides, fretsWord(w, sentence)],
           ...(ways.tuning === AS_USUAL.tuning ? [] : [say.tunedAs, tuningWord(w, sentence)]),
         ]
       : []),
