@@ -4,8 +4,11 @@ import { scaleName } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
 import { DERIVE_SHEETS } from '@/core/words/screen/derive-sheets';
 import { questionWords } from '@/core/words/screen/questions';
+import { SURFACES, surfacesOfClass } from '@/ui/surfaces/all';
+import type { Surface } from '@/ui/surfaces/surface';
 import { readAddress } from '../address/derive/derive-address';
 import { readQuestion } from '../address/derive/read-question';
+import { surfacesShown } from '../address/derive/shown';
 import type { Desk, KeyHelp } from '../shell/room';
 import { QUESTION_SHARES } from './questions/question-share-list';
 import { questionText } from './questions/question-words';
@@ -25,6 +28,12 @@ function keysOf(w: ClassWords, search: string): KeyHelp {
   return { title, summary, list: [...list, ...own] };
 }
 
+/** The surfaces that a sentence is shown on, in the order of the list. */
+function shownIn(w: ClassWords, search: string): readonly Surface[] {
+  const codes = surfacesShown(readAddress(search).sentence, surfacesOfClass(w.settings));
+  return SURFACES.filter(({ code }) => codes.includes(code));
+}
+
 /** What Derive can say of its sentences: of scales to build, and of the other questions. */
 export const DERIVE_DESK: Desk = {
   title: (w, search) => {
@@ -35,7 +44,9 @@ export const DERIVE_DESK: Desk = {
   },
   keys: (w, search) => (readQuestion(search) ? questionWords(w).keysSheet : keysOf(w, search)),
   shares: (w, search) =>
-    readQuestion(search) ? { list: QUESTION_SHARES, names: questionWords(w).share } : derivationShares(),
+    readQuestion(search)
+      ? { list: QUESTION_SHARES, names: questionWords(w).share }
+      : derivationShares(shownIn(w, search)),
   kept: {
     text,
     name: (w, search) =>

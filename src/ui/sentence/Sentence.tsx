@@ -28,16 +28,17 @@ export const Sentence = memo(function Sentence({ parts, open, onOpen, onPick }: 
     <WordControl key={word.id} word={word} open={open === word.id} onOpen={onOpen} onPick={onPick} />
   );
   const isAfter = (part: SentencePart): part is Word => typeof part !== 'string' && part.after === true;
+  const after = parts.filter(isAfter);
   return (
     <div className="font-serif text-sentence leading-[1.75] wide:leading-[2.1] font-normal text-ink">
-      <h1 className="inline">
+      <h1 className={after.length > 0 ? 'inline' : ''}>
         {parts
           .filter((part) => !isAfter(part))
           .map((part, index) =>
             typeof part === 'string' ? <Fragment key={index}>{part}</Fragment> : control(part),
           )}
       </h1>
-      {parts.filter(isAfter).map((word) => (
+      {after.map((word) => (
         <Fragment key={word.id}> {control(word)}</Fragment>
       ))}
     </div>
