@@ -36,7 +36,7 @@ const VIEWS = [
   {
     file: 'derive-fretboard.png',
     address:
-      '/derive?tonic=E&scale=harmonic-minor&direction=up&clef=treble&signature=written&on=fretboard,staff,keyboard',
+      '/derive?tonic=E&scale=harmonic-minor&direction=up&clef=treble&signature=written&on=fretboard,staff',
     keys: [],
   },
   {
@@ -84,7 +84,8 @@ for (const { file, address, keys } of VIEWS) {
     await page.waitForLoadState('networkidle');
   } else if (address.startsWith('/derive')) {
     await page.getByRole('button', { name: 'Shelf (8)' }).waitFor();
-    await page.locator('[aria-label=Staff] [data-part=note]').first().waitFor();
+    await page.locator('main svg [data-part=note]').first().waitFor();
+    await page.waitForLoadState('networkidle');
   } else {
     await page.waitForLoadState('networkidle');
   }
