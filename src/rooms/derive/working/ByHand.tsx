@@ -92,7 +92,10 @@ export function ByHand({ sentence, hand: code, view, lit, onLit, onHand }: Props
             {sentence.signature === 'written' ? `${say.how} ${say.atNotes}` : say.how}
           </p>
         </section>
-        <section aria-label={staff.label} className="card order-last min-w-0 px-2 py-1 room:order-none sm:px-4">
+        <section
+          aria-label={staff.label}
+          className="card order-last min-w-0 px-2 py-1 room:order-none sm:px-4"
+        >
           <OnSurface
             {...{ lit, onLit }}
             surface={staff}
