@@ -1,7 +1,7 @@
 import type { DerivationStep } from '@/core/derive/derivation';
-import { LETTERS, type Letter, letterAfter } from '@/core/note/letter';
+import { type Letter, letterAfter, letterIndex } from '@/core/note/letter';
 import { pitchClass, type SpelledNote } from '@/core/note/spelled';
-import { lettersWalked, soundsWalked, spellingsOf, type Walk } from '@/core/note/walk';
+import { spellingsOf, type Walk } from '@/core/note/walk';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { figures } from './figures';
@@ -55,7 +55,7 @@ function ring({ cx, cy, r }: Layout): Mark {
   return { kind: 'circle', cx, cy, r, fill: 'none', stroke: 'rule', width: 2 };
 }
 
-/** Two short strokes across the ring where the alphabet begins anew, between G and A. */
+/** A stroke across the ring where the alphabet begins anew, between G and A. */
 function seam({ at, count, r }: Layout): Mark {
   const [x1, y1] = at(count - 0.5, r - 11);
   const [x2, y2] = at(count - 0.5, r + 11);
@@ -127,59 +127,69 @@ function steps(w: ClassWords, layout: Layout, decided: ReadonlyMap<Letter, Spell
   });
 }
 
-function letterWheel({ w, written, step, walk, width, height }: WheelQuestion): Scene {
-  const layout = layoutFor(7, width, height);
-  const decided = new Map<Letter, SpelledNote>();
-  const nodes = LETTERS.map((_, index): Node => {
-    const letter = letterAfter(FIRST, index);
-    const place = placeOf(written, (note) => note.letter === letter);
+/** The nodes of a wheel: what stands in the places of the line that match, and a plain name where nothing is decided. */
+function nodesOf(
+  { written, step }: WheelQuestion,
+  count: number,
+  plain: (index: number) => {
+    readonly key: string;
+    readonly text: string;
+    readonly matches: (note: SpelledNote) => boolean;
+  },
+): readonly Node[] {
+  return Array.from({ length: count }, (_, index): Node => {
+    const { key, text, matches } = plain(index);
+    const place = placeOf(written, matches);
     const state = place === null ? undefined : step.line[place];
-    const note = state && state.stage !== 'letter' ? state.note : null;
-    if (note) decided.set(letter, note);
-    return { key: `letter-${letter}`, index, note, text: w.letter(letter), place };
+    return { key, index, text, place, note: state && state.stage !== 'letter' ? state.note : null };
   });
-  const indexOf = (letter: Letter) => nodes.findIndex(({ key }) => key === `letter-${letter}`);
-  const start = indexOf(walk.from.letter);
-  const hops = lettersWalked(walk.from.letter, walk.count).map((_, at) => {
-    const way = Math.sign(walk.count);
-    return hop(layout, start + way * at, start + way * (at + 1), at + 1);
-  });
+}
+
+/** A wheel with the hops of its walk from the node at `start`, or with `still` where nothing is walked. */
+function wheelWith(
+  { w, step, walk, width, height }: WheelQuestion,
+  layout: Layout,
+  nodes: readonly Node[],
+  start: number,
+  still: readonly Group[],
+): Scene {
+  const way = Math.sign(walk.count);
+  const hops = Array.from({ length: Math.abs(walk.count) }, (_, at) =>
+    hop(layout, start + way * at, start + way * (at + 1), at + 1),
+  );
   return {
     width,
     height,
     groups: [
-      group('wheel', 'wheel', [ring(layout), seam(layout)]),
-      ...(walk.count === 0 ? steps(w, layout, decided) : hops),
+      group('wheel', 'wheel', [ring(layout), ...(layout.count === 7 ? [seam(layout)] : [])]),
+      ...(walk.count === 0 ? still : hops),
       ...nodes.map((node) => drawNode(w, layout, step, node)),
     ],
   };
 }
 
-function soundWheel({ w, written, step, walk, width, height }: WheelQuestion): Scene {
-  const layout = layoutFor(12, width, height);
-  const nodes = Array.from({ length: 12 }, (_, index): Node => {
+function letterWheel(question: WheelQuestion): Scene {
+  const { w, walk, width, height } = question;
+  const layout = layoutFor(7, width, height);
+  const nodes = nodesOf(question, 7, (index) => {
+    const letter = letterAfter(FIRST, index);
+    return { key: `letter-${letter}`, text: w.letter(letter), matches: (note) => note.letter === letter };
+  });
+  const decided = new Map(nodes.flatMap(({ note }) => (note ? [[note.letter, note] as const] : [])));
+  const start = (letterIndex(walk.from.letter) - letterIndex(FIRST) + 7) % 7;
+  return wheelWith(question, layout, nodes, start, steps(w, layout, decided));
+}
+
+function soundWheel(question: WheelQuestion): Scene {
+  const { w, walk, width, height } = question;
+  const nodes = nodesOf(question, 12, (index) => {
     const sound = (FIRST_SOUND + index) % 12;
-    const place = placeOf(written, (note) => pitchClass(note) === sound);
-    const state = place === null ? undefined : step.line[place];
-    const note = state && state.stage !== 'letter' ? state.note : null;
-    const plain = spellingsOf(sound).filter(({ alteration }) => alteration === 0);
-    const text = plain[0] ? w.letter(plain[0].letter) : '';
-    return { key: `sound-${sound}`, index, note, text, place };
+    const plain = spellingsOf(sound).find(({ alteration }) => alteration === 0);
+    const text = plain ? w.letter(plain.letter) : '';
+    return { key: `sound-${sound}`, text, matches: (note) => pitchClass(note) === sound };
   });
   const start = (pitchClass(walk.from) - FIRST_SOUND + 12) % 12;
-  const hops = soundsWalked(walk.from, walk.count).map((_, at) => {
-    const way = Math.sign(walk.count);
-    return hop(layout, start + way * at, start + way * (at + 1), at + 1);
-  });
-  return {
-    width,
-    height,
-    groups: [
-      group('wheel', 'wheel', [ring(layout)]),
-      ...hops,
-      ...nodes.map((node) => drawNode(w, layout, step, node)),
-    ],
-  };
+  return wheelWith(question, layoutFor(12, width, height), nodes, start, []);
 }
 
 /**

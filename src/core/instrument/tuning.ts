@@ -1,21 +1,24 @@
 import { known } from '../known';
-import { readEnglishNote } from '../note/parse';
+import { type NoteReading, readEnglishNote } from '../note/parse';
 import { type Pitch, pitch } from '../note/pitch';
 import { asciiName } from '../note/spelled';
 import { STRINGS, TUNING_IDS, TUNINGS, type Tuning } from './fretboard';
 
-/** The tuning of a code: its id, or its strings from the lowest, `E2,A2,D3,G3`; null where it is none. */
-export function tuningFrom(code: string): Tuning | null {
-  const ready = known<Tuning>(TUNINGS, code.trim());
-  if (ready) return ready;
-  const names = code.trim().split(/\s*,\s*|\s+/u);
+/** Strings from the lowest, `E2 A2 D3 G3`, in names that `read` knows; null where they are none, or too few or too many. */
+export function readStrings(text: string, read: (name: string) => NoteReading): Tuning | null {
+  const names = text.trim().split(/\s*,\s*|\s+/u);
   const strings = names.flatMap((name): Pitch[] => {
     const found = /^(.+?)([0-8])$/u.exec(name);
-    const reading = found && readEnglishNote(found[1] ?? '');
+    const reading = found && read(found[1] ?? '');
     return reading?.ok ? [pitch(reading.note, Number(found?.[2]))] : [];
   });
   const whole = strings.length === names.length;
   return whole && strings.length >= STRINGS.fewest && strings.length <= STRINGS.most ? strings : null;
+}
+
+/** The tuning of a code: its id, or its strings from the lowest, `E2,A2,D3,G3`; null where it is none. */
+export function tuningFrom(code: string): Tuning | null {
+  return known<Tuning>(TUNINGS, code.trim()) ?? readStrings(code, readEnglishNote);
 }
 
 /** The code under which a tuning is kept: an id as it is, strings as the id they are ready under; null where it is none. */

@@ -54,3 +54,13 @@ export function fittingWays(ways: Ways): Ways {
     ? { ...ways, frets: { is: 'string', string: strings } }
     : ways;
 }
+
+/** Whether two ways are the same in everything. */
+export function areSameWays(one: Ways, other: Ways): boolean {
+  return (
+    fretsCode(one.frets) === fretsCode(other.frets) &&
+    one.tuning === other.tuning &&
+    one.leftHanded === other.leftHanded &&
+    one.instrument === other.instrument
+  );
+}

@@ -45,8 +45,13 @@ function lantern(surface: MakeSurface): Surface {
   };
   return surface(
     {
-      ...{ code: 'lantern', name: 'Lantern', label: 'Lantern and wick', said: 'the lantern' },
-      ...{ places: ['first', 'below'], beside: true },
+      code: 'lantern',
+      name: 'Lantern',
+      label: 'Lantern and wick',
+      said: 'the lantern',
+      places: ['first', 'below'],
+      under: [],
+      beside: true,
     },
     async () => kit,
   );

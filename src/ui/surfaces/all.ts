@@ -1,72 +1,105 @@
 import { type Settings, USUAL_SETTINGS } from '@/core/school/settings';
-import { type Surface, type SurfacePlace, surface } from './surface';
+import { type Surface, surface } from './surface';
 
 /** Every surface a derivation is shown on, in the order of the menu and of paper. */
 export const SURFACES: readonly Surface[] = [
   surface(
     {
-      ...{ code: 'staff', name: 'Staff', label: 'Staff', said: 'the staff' },
-      ...{ places: ['first', 'below'], beside: true },
+      code: 'staff',
+      name: 'Staff',
+      label: 'Staff',
+      said: 'the staff',
+      places: ['first', 'below'],
+      under: ['rail'],
+      beside: true,
     },
     () => import('./StaffSurface').then((module) => module.STAFF_KIT),
   ),
   surface(
     {
-      ...{ code: 'stride', name: 'Stride', label: 'Stride and keyboard', said: 'the stride' },
-      ...{ places: ['first'], beside: true },
+      code: 'stride',
+      name: 'Stride',
+      label: 'Stride and keyboard',
+      said: 'the stride',
+      places: ['first'],
+      under: ['staff', 'rail'],
+      beside: true,
     },
     () => import('./Stride').then((module) => module.STRIDE_KIT),
   ),
   surface(
     {
-      ...{ code: 'rail', name: 'Rail', label: 'Rail', said: 'the rail' },
-      ...{ places: ['below'], beside: false },
+      code: 'rail',
+      name: 'Rail',
+      label: 'Rail',
+      said: 'the rail',
+      places: ['below'],
+      under: [],
+      beside: false,
     },
     () => import('./Rail').then((module) => module.RAIL_KIT),
   ),
   surface(
     {
-      ...{ code: 'wheel', name: 'Letter wheel', label: 'Letter wheel', said: 'the letter wheel' },
-      ...{ places: ['first'], beside: false },
+      code: 'wheel',
+      name: 'Letter wheel',
+      label: 'Letter wheel',
+      said: 'the letter wheel',
+      places: ['first'],
+      under: ['staff', 'rail'],
+      beside: false,
     },
     () => import('./Wheel').then((module) => module.WHEEL_KIT),
   ),
   surface(
     {
-      ...{ code: 'grand-staff', name: 'Grand staff', label: 'Grand staff', said: 'the grand staff' },
-      ...{ places: ['first'], beside: false },
+      code: 'grand-staff',
+      name: 'Grand staff',
+      label: 'Grand staff',
+      said: 'the grand staff',
+      places: ['first'],
+      under: ['rail'],
+      beside: false,
     },
     () => import('./GrandStaff').then((module) => module.GRAND_STAFF_KIT),
   ),
   surface(
     {
-      ...{ code: 'keyboard', name: 'Keyboard', label: 'Keyboard', said: 'the keyboard' },
-      ...{ places: ['first', 'below'], beside: false },
+      code: 'keyboard',
+      name: 'Keyboard',
+      label: 'Keyboard',
+      said: 'the keyboard',
+      places: ['first', 'below'],
+      under: ['staff', 'rail'],
+      beside: false,
     },
     () => import('./Piano').then((module) => module.PIANO_KIT),
   ),
   surface(
     {
-      ...{ code: 'fretboard', name: 'Fretboard', label: 'Fretboard', said: 'the fretboard' },
-      ...{ places: ['first', 'below'], beside: false },
+      code: 'fretboard',
+      name: 'Fretboard',
+      label: 'Fretboard',
+      said: 'the fretboard',
+      places: ['first', 'below'],
+      under: ['staff', 'rail'],
+      beside: false,
     },
     () => import('./Fretboard').then((module) => module.FRETBOARD_KIT),
   ),
   surface(
     {
-      ...{ code: 'parts', name: 'Concert and written', label: 'Concert and written' },
-      ...{ said: 'concert and written staves', places: ['first', 'below'], beside: false },
+      code: 'parts',
+      name: 'Concert and written',
+      label: 'Concert and written',
+      said: 'concert and written staves',
+      places: ['first', 'below'],
+      under: ['staff', 'rail'],
+      beside: false,
     },
     () => import('./Parts').then((module) => module.PARTS_KIT),
   ),
 ];
-
-/** What a class sees where nothing else is asked for, the large one first. */
-export function surfacesOfClass({ surface }: Pick<Settings, 'surface'>): readonly string[] {
-  return surface === 'grand-staff' ? [surface, 'rail'] : [surface, 'staff', 'rail'];
-}
-
-export const USUAL_SURFACES: readonly string[] = surfacesOfClass(USUAL_SETTINGS);
 
 /** The surfaces of some codes, in their order; a code that is none is passed over. */
 export function surfacesOf(codes: readonly string[]): readonly Surface[] {
@@ -80,4 +113,9 @@ export function surfaceOf(code: string): Surface {
   return found;
 }
 
-export type { SurfacePlace };
+/** What a class sees where nothing else is asked for, the large one first and under it what stands there. */
+export function surfacesOfClass({ surface: large }: Pick<Settings, 'surface'>): readonly string[] {
+  return [large, ...surfaceOf(large).under];
+}
+
+export const USUAL_SURFACES: readonly string[] = surfacesOfClass(USUAL_SETTINGS);

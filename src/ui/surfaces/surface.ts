@@ -70,6 +70,8 @@ type Light = {
   /** How the sentence says that it is shown: `on the stride`. */
   readonly said: string;
   readonly places: readonly SurfacePlace[];
+  /** The codes of what stands below it where it is the large one and nothing else is asked for. */
+  readonly under: readonly string[];
   /** Whether two of it stand beside each other where two workings are compared. */
   readonly beside: boolean;
 };

@@ -1,7 +1,14 @@
 import { TUNING_IDS, TUNINGS } from '@/core/instrument/fretboard';
 import { CONCERT } from '@/core/instrument/transposing';
-import { tuningCode, tuningFrom } from '@/core/instrument/tuning';
-import { AS_USUAL, fittingWays, fretsCode, fretsFrom, INSTRUMENT_IDS } from '@/core/instrument/ways';
+import { readStrings, tuningCode, tuningFrom } from '@/core/instrument/tuning';
+import {
+  AS_USUAL,
+  areSameWays,
+  fittingWays,
+  fretsCode,
+  fretsFrom,
+  INSTRUMENT_IDS,
+} from '@/core/instrument/ways';
 import { byClass } from '@/core/words/by-class';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayFrets, sayTuning } from '@/core/words/say-frets';
@@ -144,18 +151,8 @@ function tuningWord(w: ClassWords, { ways }: DeriveSentence): Word {
     {
       hint: deriveWords(w).shown.typeTuning(tuningText(w)),
       typed: (text) => {
-        const names = text
-          .trim()
-          .split(/[\s,]+/u)
-          .map((name) => {
-            const found = /^(.+?)([0-8])$/u.exec(name);
-            const reading = found && w.read(found[1] ?? '');
-            return reading?.ok ? { note: reading.note, octave: Number(found?.[2]) } : null;
-          });
-        const strings = names.flatMap((each) => each ?? []);
-        if (strings.length !== names.length) return null;
-        const code = tuningCode(strings);
-        return tuningFrom(code) ? { ...optionOf(code), match: () => 1 } : null;
+        const strings = readStrings(text, w.read);
+        return strings && { ...optionOf(tuningCode(strings)), match: () => 1 };
       },
     },
   );
@@ -236,12 +233,8 @@ export function withShown(
   const instrument = id === 'instrument' ? value : ways.instrument;
   if (!frets || !tuningFrom(tuning) || !INSTRUMENT_IDS.includes(instrument)) return null;
   const next = fittingWays({ ...ways, frets, tuning, instrument });
-  if (sameSurfaces(codesOf(next), codesOf(ways))) return null;
-  return { ...sentence, ways: sameSurfaces(codesOf(next), codesOf(AS_USUAL)) ? AS_USUAL : next };
-}
-
-function codesOf({ frets, tuning, leftHanded, instrument }: typeof AS_USUAL): readonly string[] {
-  return [fretsCode(frets), tuning, String(leftHanded), instrument];
+  if (areSameWays(next, ways)) return null;
+  return { ...sentence, ways: areSameWays(next, AS_USUAL) ? AS_USUAL : next };
 }
 
 /** The ids of these words. */
