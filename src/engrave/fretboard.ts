@@ -7,7 +7,8 @@ import type { ClassWords } from '@/core/words/class-words';
 import { figures } from './figures';
 import { gathered } from './gather';
 import { stepMoon } from './moon';
-import { inkOf, noteLabel } from './note-label';
+import { isAbout, noteCircle } from './note-circle';
+import { noteLabel } from './note-label';
 import { type Group, group, type Mark, type Scene } from './scene';
 
 export type FretboardQuestion = {
@@ -126,24 +127,13 @@ function board({ w, tuning, leftHanded, width }: FretboardQuestion, layout: Layo
 function onBoard(
   w: ClassWords,
   { radius, small, x, y }: Layout,
-  step: DerivationStep,
+  { written, step }: Pick<FretboardQuestion, 'written' | 'step'>,
   each: BoardNote,
 ): Group {
   const { string, fret, note, degree, place } = each;
-  const ink = inkOf(note);
-  const current = step.at.length < 8 && step.at.includes(place);
   const tonic = degree === 1 || degree === 8;
   const marks: readonly Mark[] = [
-    {
-      kind: 'circle',
-      cx: 0,
-      cy: 0,
-      r: radius,
-      fill: current ? 'now' : 'sheet',
-      stroke: ink,
-      width: tonic ? 3.5 : 1.75,
-    },
-    ...noteLabel(w.note(note), 0, 0, radius * 1.05, ink),
+    ...noteCircle(w, note, { r: radius, width: tonic ? 3.5 : 1.75, current: isAbout(step, written, note) }),
     ...(radius < 14
       ? []
       : figures(String(degree), radius + small * 0.55, -radius * 0.55, small - 1, 'quiet')),
@@ -184,6 +174,10 @@ export function fretboardScene(question: FretboardQuestion): Scene {
   return {
     width,
     height: layout.bottom + FOOT + 10,
-    groups: [...board(question, layout), ...walked, ...decided.map((each) => onBoard(w, layout, step, each))],
+    groups: [
+      ...board(question, layout),
+      ...walked,
+      ...decided.map((each) => onBoard(w, layout, question, each)),
+    ],
   };
 }

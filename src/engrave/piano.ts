@@ -7,7 +7,7 @@ import type { ClassWords } from '@/core/words/class-words';
 import { degreeFigure } from './degree-figure';
 import { figures } from './figures';
 import { gathered } from './gather';
-import { inkOf, noteLabel } from './note-label';
+import { noteCircle } from './note-circle';
 import { type Group, group, type Mark, type Scene, words } from './scene';
 
 export type PianoQuestion = {
@@ -119,18 +119,8 @@ export function pianoScene({ w, written, step, hands, width, height }: PianoQues
     const black = isBlackKey(midi);
     const r = black ? Math.min(radius, keys.white * BLACK.width * 0.48) : radius;
     const current = step.at.length < 8 && step.at.includes(place);
-    const ink = inkOf(state.note);
     const marks: readonly Mark[] = [
-      {
-        kind: 'circle',
-        cx: 0,
-        cy: 0,
-        r,
-        fill: current ? 'now' : 'sheet',
-        stroke: ink,
-        width: placed.home ? 3 : 1.75,
-      },
-      ...noteLabel(w.note(state.note), 0, 0, r * 1.05, ink),
+      ...noteCircle(w, state.note, { r, width: placed.home ? 3 : 1.75, current }),
       ...figures(degreeFigure(w, placed, state.note, scale), 0, -r - 5, 12, black ? 'sheet' : 'quiet'),
     ];
     const y = black ? keys.length * BLACK.length - r - 8 : keys.length - r - 5;

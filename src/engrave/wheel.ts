@@ -6,7 +6,8 @@ import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { figures } from './figures';
 import { stepMoon } from './moon';
-import { inkOf, noteLabel } from './note-label';
+import { isAbout, noteCircle } from './note-circle';
+import { noteLabel } from './note-label';
 import { type Group, group, type Mark, type Scene } from './scene';
 
 export type WheelQuestion = {
@@ -70,29 +71,16 @@ type Node = {
   readonly place: number | null;
 };
 
-function drawNode(w: ClassWords, layout: Layout, step: DerivationStep, node: Node): Group {
-  const [x, y] = layout.at(node.index);
-  const current = node.place !== null && step.at.length < 8 && step.at.includes(node.place);
-  const ink = node.note ? inkOf(node.note) : 'quiet';
-  const marks: readonly Mark[] = [
-    {
-      kind: 'circle',
-      cx: 0,
-      cy: 0,
-      r: layout.node,
-      fill: current ? 'now' : 'sheet',
-      stroke: node.note ? ink : 'rule',
-      width: node.note ? 2 : 1.25,
-    },
-    ...noteLabel(
-      node.note ? w.note(node.note) : node.text,
-      0,
-      0,
-      layout.node * (node.note ? 1.05 : 0.72),
-      ink,
-    ),
+function drawNode(w: ClassWords, layout: Layout, { written, step }: WheelQuestion, node: Node): Group {
+  const { note, text, place, index } = node;
+  const [x, y] = layout.at(index);
+  const r = layout.node;
+  const plain: readonly Mark[] = [
+    { kind: 'circle', cx: 0, cy: 0, r, fill: 'sheet', stroke: 'rule', width: 1.25 },
+    ...noteLabel(text, 0, 0, r * 0.72, 'quiet'),
   ];
-  return group(node.key, 'note', marks, { place: node.place, x, y });
+  const marks = note ? noteCircle(w, note, { r, width: 2, current: isAbout(step, written, note) }) : plain;
+  return group(node.key, 'note', marks, { place, x, y });
 }
 
 /** A hop of a walk: an arc inside the wheel from one node to the next, with its number. */
@@ -147,12 +135,13 @@ function nodesOf(
 
 /** A wheel with the hops of its walk from the node at `start`, or with `still` where nothing is walked. */
 function wheelWith(
-  { w, step, walk, width, height }: WheelQuestion,
+  question: WheelQuestion,
   layout: Layout,
   nodes: readonly Node[],
   start: number,
   still: readonly Group[],
 ): Scene {
+  const { walk, width, height } = question;
   const way = Math.sign(walk.count);
   const hops = Array.from({ length: Math.abs(walk.count) }, (_, at) =>
     hop(layout, start + way * at, start + way * (at + 1), at + 1),
@@ -163,7 +152,7 @@ function wheelWith(
     groups: [
       group('wheel', 'wheel', [ring(layout), ...(layout.count === 7 ? [seam(layout)] : [])]),
       ...(walk.count === 0 ? still : hops),
-      ...nodes.map((node) => drawNode(w, layout, step, node)),
+      ...nodes.map((node) => drawNode(question.w, layout, question, node)),
     ],
   };
 }

@@ -8,12 +8,10 @@ import { readFretboard, sayFretPlace, sayFrets, sayStringWalk } from '@/core/wor
 import { sayPlace } from '@/core/words/say-note';
 import { surfaceWords } from '@/core/words/screen/surfaces';
 import { fretboardScene } from '@/engrave/fretboard';
-import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import { FretSpanBar } from './FretSpanBar';
-import { Hits } from './Hits';
-import { litNotes, lookOf } from './lit';
+import { PointedNotes } from './PointedNotes';
 import { printedStep } from './printed-step';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
 
@@ -41,20 +39,12 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
     () => fretboardScene({ w, written, step, tuning, frets, leftHanded, width: room.width, height }),
     [w, written, step, tuning, frets, leftHanded, room.width, height],
   );
-  const { notes } = useMemo(() => boardNotes(written, tuning, frets), [written, tuning, frets]);
   const { line, scale } = written;
   const mode = scale.id && PATTERNS[scale.id].mode;
-  const hits = useMemo(() => {
-    const drawn = new Map(scene.groups.map((group) => [group.key, group]));
-    return notes.flatMap((each) => {
-      const group = drawn.get(keyOf(each));
-      const label = `${sayFretPlace(each)}: ${sayPlace(w, line, each.place, mode)}`;
-      return group ? [{ id: keyOf(each), x: group.x, y: group.y, r: 18, label }] : [];
-    });
-  }, [w, scene, notes, line, mode]);
-  const placeOf = (key: string) => notes.find((each) => keyOf(each) === key)?.place ?? null;
-  const look = lookOf(litNotes(lit, line), line);
-  const title = say.title(sayFrets(frets));
+  const lies = useMemo(
+    () => new Map(boardNotes(written, tuning, frets).notes.map((each) => [keyOf(each), sayFretPlace(each)])),
+    [written, tuning, frets],
+  );
   return (
     <div className={`flex flex-col ${place === 'first' ? 'min-h-0 grow basis-60' : 'shrink-0'}`}>
       <div
@@ -62,26 +52,15 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
         className="min-h-0 grow overflow-hidden"
         style={place === 'first' ? undefined : { height, flexShrink: 0 }}
       >
-        <SceneView
+        <PointedNotes
+          {...{ scene, line, lit, onLit }}
           id={id ? `fretboard-${id}` : 'fretboard'}
-          scene={scene}
-          title={title}
+          title={say.title(sayFrets(frets))}
           description={speech(w, view)}
-          style={{ maxHeight: '100%', width: '100%' }}
-          look={look}
-        >
-          <Hits
-            hits={hits}
-            onPoint={(key) => {
-              const at = key === null ? null : placeOf(key);
-              onLit(at === null ? null : { kind: 'place', place: at });
-            }}
-            onPress={(key) => {
-              const at = placeOf(key);
-              if (at !== null) hands.toPlace(at);
-            }}
-          />
-        </SceneView>
+          r={18}
+          label={(key, at) => `${lies.get(key)}: ${sayPlace(w, line, at, mode)}`}
+          onPress={hands.toPlace}
+        />
       </div>
       <FretSpanBar view={view} hands={hands} tuning={tuning} />
     </div>

@@ -5,11 +5,9 @@ import { sayBlackKeys, sayHands } from '@/core/words/say-hands';
 import { readLine, sayPlace } from '@/core/words/say-note';
 import { surfaceWords } from '@/core/words/screen/surfaces';
 import { pianoScene } from '@/engrave/piano';
-import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
-import { Hits } from './Hits';
-import { litNotes, lookOf } from './lit';
+import { PointedNotes } from './PointedNotes';
 import { printedStep } from './printed-step';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
 
@@ -34,15 +32,6 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
   );
   const { line, scale } = written;
   const mode = scale.id && PATTERNS[scale.id].mode;
-  const hits = useMemo(
-    () =>
-      scene.groups.flatMap(({ key, part, place: at, x, y }) =>
-        part === 'note' && at !== null ? [{ id: key, x, y, r: 18, label: sayPlace(w, line, at, mode) }] : [],
-      ),
-    [w, scene, line, mode],
-  );
-  const placeOf = (key: string) => Number(key.slice('key-'.length));
-  const look = lookOf(litNotes(lit, line), line);
   return (
     <div className={first ? 'flex min-h-0 grow basis-60 flex-col' : 'shrink-0'}>
       <div
@@ -50,20 +39,15 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
         className="min-h-0 grow overflow-hidden"
         style={first ? undefined : { height, flexShrink: 0 }}
       >
-        <SceneView
+        <PointedNotes
+          {...{ scene, line, lit, onLit }}
           id={id ? `keyboard-${id}` : 'keyboard'}
-          scene={scene}
           title={say.title}
           description={speech(w, view)}
-          style={{ maxHeight: '100%', width: '100%' }}
-          look={look}
-        >
-          <Hits
-            hits={hits}
-            onPoint={(key) => onLit(key === null ? null : { kind: 'place', place: placeOf(key) })}
-            onPress={(key) => hands.toPlace(placeOf(key))}
-          />
-        </SceneView>
+          r={18}
+          label={(_, at) => sayPlace(w, line, at, mode)}
+          onPress={hands.toPlace}
+        />
       </div>
       <p className="pt-1 text-small">
         {(first ? [sayBlackKeys(w, scale), ...sayHands(w, scale)] : [sayBlackKeys(w, scale)]).join(' ')}

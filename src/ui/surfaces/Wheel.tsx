@@ -7,11 +7,9 @@ import { readLine, sayPlace } from '@/core/words/say-note';
 import { sayWalk } from '@/core/words/say-walk';
 import { surfaceWords } from '@/core/words/screen/surfaces';
 import { wheelScene } from '@/engrave/wheel';
-import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
-import { Hits } from './Hits';
-import { litNotes, lookOf } from './lit';
+import { PointedNotes } from './PointedNotes';
 import { printedStep } from './printed-step';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
 
@@ -35,43 +33,22 @@ function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
     [w, written, step, walk, room.width, height],
   );
   const mode = scale.id && PATTERNS[scale.id].mode;
-  const hits = useMemo(
-    () =>
-      scene.groups.flatMap(({ key, part, place, x, y }) =>
-        part === 'note' && place !== null
-          ? [{ id: key, x, y, r: 22, label: sayPlace(w, line, place, mode) }]
-          : [],
-      ),
-    [w, scene, line, mode],
-  );
-  const placeOf = (key: string) => scene.groups.find((each) => each.key === key)?.place ?? null;
-  const look = lookOf(litNotes(lit, line), line);
   const move = (by: number) => setCount((now) => Math.max(-LONGEST_WALK, Math.min(LONGEST_WALK, now + by)));
   return (
     <div className="flex min-h-0 grow basis-60 flex-col">
       <div ref={ref} className="min-h-0 grow overflow-hidden">
-        <SceneView
+        <PointedNotes
+          {...{ scene, line, lit, onLit }}
           id={id ? `wheel-${id}` : 'wheel'}
-          scene={scene}
           title={say.title}
           description={speech(w, view)}
-          style={{ maxHeight: '100%', width: '100%' }}
-          look={look}
-        >
-          <Hits
-            hits={hits}
-            onPoint={(key) => {
-              const place = key === null ? null : placeOf(key);
-              onLit(place === null ? null : { kind: 'place', place });
-            }}
-            onPress={(key) => {
-              const place = placeOf(key);
-              if (place === null) return;
-              setChosen(line[place]?.pitch.note ?? null);
-              hands.toPlace(place);
-            }}
-          />
-        </SceneView>
+          r={22}
+          label={(_, at) => sayPlace(w, line, at, mode)}
+          onPress={(at) => {
+            setChosen(line[at]?.pitch.note ?? null);
+            hands.toPlace(at);
+          }}
+        />
       </div>
       <div className="flex flex-wrap items-center gap-1.5 pt-1 text-small">
         {WALK_UNITS.map((each) => (
