@@ -78,7 +78,8 @@ async function benchCore(load) {
   );
   const { ask } = await load('/src/core/ask/ask.ts');
   const { ENGLISH } = await load('/src/core/words/class-words.ts');
-  const { UNDERSTOOD, REFUSED } = await load('/src/core/ask/phrases.test-data.ts');
+  const { UNDERSTOOD } = await load('/src/core/ask/phrases.test-data.ts');
+  const { REFUSED } = await load('/src/core/ask/refused-phrases.test-data.ts');
   const phrases = (UNDERSTOOD + REFUSED)
     .split('\n')
     .flatMap((line) => line.split(/ [=>] /u)[0]?.trim() || [])

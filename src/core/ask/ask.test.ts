@@ -8,8 +8,9 @@ import { USUAL_SETTINGS } from '../school/settings';
 import { ENGLISH, wordsOf } from '../words/class-words';
 import { sayAskProblem } from '../words/say-ask';
 import { ask } from './ask';
-import { REFUSED, UNDERSTOOD } from './phrases.test-data';
+import { UNDERSTOOD } from './phrases.test-data';
 import type { AskOptions, AskReading } from './reading';
+import { REFUSED } from './refused-phrases.test-data';
 
 function optionsText(options: AskOptions): string {
   const { direction, clef, signature, method, on, frets, tuning, instrument } = options;
