@@ -210,3 +210,28 @@ test('Escape closes what a key has opened, and the focus is back where it was', 
   await page.keyboard.press('Escape');
   await expect(page.getByRole('textbox', { name: 'Type the answer' })).not.toBeFocused();
 });
+
+test('what opens in the moment in which a menu closes stays open', async ({ page }) => {
+  await page.goto(MARKED);
+  await isLive(page);
+  const menu = page.getByRole('menu');
+  for (const [first, next] of ['xh', 'hx']) {
+    await page.keyboard.press(first as string);
+    await expect(menu).toBeVisible();
+    // Before the first menu has given the focus back, the second one is asked for.
+    await page.evaluate(async (key) => {
+      const press = (name: string) =>
+        document.activeElement?.dispatchEvent(
+          new KeyboardEvent('keydown', { key: name, bubbles: true, cancelable: true }),
+        );
+      press('Escape');
+      for (let turn = 0; turn < 8; turn += 1) await null;
+      press(key);
+      await new Promise((done) => setTimeout(done));
+      await new Promise((done) => requestAnimationFrame(done));
+    }, next as string);
+    await expect(menu, `${first} and ${next}`).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(menu).toBeHidden();
+  }
+});

@@ -1,4 +1,3 @@
-import { DropdownMenu } from 'radix-ui';
 import { mistakesPossible } from '@/core/exercise/possible';
 import { practiceFor } from '@/core/exercise/practice';
 import { isDrawnWrong } from '@/core/mark/judging/judged';
@@ -6,11 +5,15 @@ import { mistakesNamed } from '@/core/mark/mistakes/all';
 import type { Settings } from '@/core/school/settings';
 import { sayExplanation, sayMistake } from '@/core/words/say-mistake';
 import { markWords } from '@/core/words/screen/mark';
+import { MenuButton } from '@/ui/menu/MenuButton';
 import { useWords } from '@/ui/school/use-class';
 import { writeAddress } from '../address/derive/derive-address';
 import { FIRST_SENTENCE } from '../address/derive/derive-sentence';
 import { GoLink } from '../shell/GoLink';
 import type { Outcome } from './outcome';
+
+/** What is picked to go back to the habit that was found. */
+const FOUND = 'found';
 
 type Props = {
   readonly outcome: Outcome;
@@ -137,45 +140,34 @@ function habitsFor({ asked, judged }: Outcome, settings: Settings): readonly str
 function OtherHabit({ outcome, menu, onMenu, onHabit }: Props) {
   const w = useWords();
   const { habit: say, pile } = markWords(w);
-  const item = 'flex cursor-pointer rounded-control px-2 py-1 outline-none data-highlighted:bg-now';
   const nameOf = (habit: string) => {
     const habits = mistakesNamed(habit);
     return habits ? sayExplanation(w, { habits }, outcome.key, outcome.asked.kind) : pile.later(habit);
   };
   const chosen = outcome.habit?.habits.join('+');
+  const groups = () => [
+    {
+      title: null,
+      items: [...(outcome.chosen ? [{ id: FOUND, label: say.asFound }] : []), { id: '', label: say.noHabit }],
+    },
+    {
+      title: null,
+      items: habitsFor(outcome, w.settings)
+        .filter((habit) => habit !== chosen)
+        .map((habit) => ({ id: habit, label: nameOf(habit) })),
+    },
+  ];
   return (
-    <DropdownMenu.Root open={menu} onOpenChange={onMenu} modal={false}>
-      <DropdownMenu.Trigger className="control">
-        {say.another}
-        <kbd className="key" aria-hidden="true">
-          H
-        </kbd>
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="start"
-          sideOffset={6}
-          collisionPadding={12}
-          className="card z-20 max-h-[60dvh] w-96 max-w-[calc(100vw-24px)] overflow-y-auto p-2 shadow-lg"
-        >
-          {outcome.chosen && (
-            <DropdownMenu.Item className={item} onSelect={() => onHabit(null)}>
-              {say.asFound}
-            </DropdownMenu.Item>
-          )}
-          <DropdownMenu.Item className={item} onSelect={() => onHabit('')}>
-            {say.noHabit}
-          </DropdownMenu.Item>
-          <DropdownMenu.Separator className="my-1 border-t border-rule" />
-          {habitsFor(outcome, w.settings)
-            .filter((habit) => habit !== chosen)
-            .map((habit) => (
-              <DropdownMenu.Item key={habit} className={item} onSelect={() => onHabit(habit)}>
-                {nameOf(habit)}
-              </DropdownMenu.Item>
-            ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <MenuButton
+      open={menu}
+      onOpen={onMenu}
+      groups={menu ? groups() : null}
+      onPick={(id) => onHabit(id === FOUND ? null : id)}
+    >
+      {say.another}
+      <kbd className="key" aria-hidden="true">
+        H
+      </kbd>
+    </MenuButton>
   );
 }

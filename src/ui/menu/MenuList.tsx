@@ -1,6 +1,7 @@
 import { Check } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { Fragment, type RefObject, useRef } from 'react';
+import { returnFocus } from '../return-focus';
 import type { MenuGroup, MenuItem } from './menu';
 
 type Props = {
@@ -25,42 +26,45 @@ export function MenuList({ anchor, align, groups, onPick, onClose }: Props) {
       <DropdownMenu.Trigger asChild>
         <span className="pointer-events-none absolute inset-0" aria-hidden="true" tabIndex={-1} />
       </DropdownMenu.Trigger>
-      <DropdownMenu.Content
-        align={align}
-        sideOffset={6}
-        collisionPadding={8}
-        className="card z-20 max-h-[85dvh] min-w-56 overflow-y-auto p-2 shadow-lg"
-        aria-labelledby={anchor.current?.id || undefined}
-        // A press on the button closes the menu by itself.
-        onInteractOutside={(event) => {
-          if (event.target instanceof Node && anchor.current?.contains(event.target)) event.preventDefault();
-          else left.current = true;
-        }}
-        onCloseAutoFocus={(event) => {
-          event.preventDefault();
-          if (!left.current) anchor.current?.focus();
-        }}
-      >
-        {groups
-          .filter(({ items }) => items.length > 0)
-          .map(({ title, items }, index) => (
-            <Fragment key={title ?? index}>
-              {index > 0 && title === null && (
-                <DropdownMenu.Separator className="my-1 border-t border-rule" />
-              )}
-              <DropdownMenu.Group>
-                {title !== null && (
-                  <DropdownMenu.Label className="px-2 pt-1.5 pb-0.5 text-small text-quiet">
-                    {title}
-                  </DropdownMenu.Label>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align={align}
+          sideOffset={6}
+          collisionPadding={8}
+          className="card z-20 max-h-(--radix-dropdown-menu-content-available-height) max-w-[min(24rem,calc(100vw-24px))] min-w-56 overflow-y-auto p-2 shadow-lg"
+          aria-labelledby={anchor.current?.id || undefined}
+          // A press on the button closes the menu by itself.
+          onInteractOutside={(event) => {
+            if (event.target instanceof Node && anchor.current?.contains(event.target))
+              event.preventDefault();
+            else left.current = true;
+          }}
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            if (!left.current) returnFocus(anchor.current);
+          }}
+        >
+          {groups
+            .filter(({ items }) => items.length > 0)
+            .map(({ title, items }, index) => (
+              <Fragment key={title ?? index}>
+                {index > 0 && title === null && (
+                  <DropdownMenu.Separator className="my-1 border-t border-rule" />
                 )}
-                {items.map((item) => (
-                  <Line key={item.id} item={item} checks={checks} onPick={onPick} />
-                ))}
-              </DropdownMenu.Group>
-            </Fragment>
-          ))}
-      </DropdownMenu.Content>
+                <DropdownMenu.Group>
+                  {title !== null && (
+                    <DropdownMenu.Label className="px-2 pt-1.5 pb-0.5 text-small text-quiet">
+                      {title}
+                    </DropdownMenu.Label>
+                  )}
+                  {items.map((item) => (
+                    <Line key={item.id} item={item} checks={checks} onPick={onPick} />
+                  ))}
+                </DropdownMenu.Group>
+              </Fragment>
+            ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
 }

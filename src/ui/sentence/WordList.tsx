@@ -2,6 +2,7 @@ import { Command } from 'cmdk';
 import { Popover } from 'radix-ui';
 import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
+import { returnFocus } from '../return-focus';
 import { useWords } from '../school/use-class';
 import { type Early, lettersWaiting, NO_LETTERS, pressAgain, takenEarly, walkedEarly } from './EarlyLetters';
 import { optionsFor, takenByEnter, type Word } from './words';
@@ -35,10 +36,9 @@ export function WordList({ word, anchor, early, onPick, onClose }: WordListProps
               event.preventDefault();
             else left.current = true;
           }}
-          // The next word may be open before this one has gone; then the focus stays there.
           onCloseAutoFocus={(event) => {
             event.preventDefault();
-            if (!left.current && !document.querySelector('[data-word-list]')) anchor.current?.focus();
+            if (!left.current) returnFocus(anchor.current);
           }}
           className="card z-20 w-72 max-w-[calc(100vw-24px)] p-2 shadow-lg"
         >
