@@ -18,6 +18,8 @@ export type FretboardQuestion = {
   readonly tuning: Tuning;
   readonly frets: FretsShown;
   readonly leftHanded: boolean;
+  /** Whether it is drawn for the back row. */
+  readonly far?: boolean;
   readonly width: number;
   readonly height: number;
 };
@@ -114,7 +116,7 @@ function board({ w, tuning, leftHanded, width }: FretboardQuestion, layout: Layo
     }),
   );
   const numbers = (open ? [0, ...frets] : frets).flatMap((fret) =>
-    figures(String(fret), layout.x(fret), bottom + FOOT, small, 'quiet'),
+    figures(String(fret), layout.x(fret), bottom + Math.max(FOOT, layout.radius + small + 3), small, 'quiet'),
   );
   return [
     group('board', 'board', gathered([...dots, ...wires, ...strings])),
@@ -127,13 +129,18 @@ function board({ w, tuning, leftHanded, width }: FretboardQuestion, layout: Layo
 function onBoard(
   w: ClassWords,
   { radius, small, x, y }: Layout,
-  { written, step }: Pick<FretboardQuestion, 'written' | 'step'>,
+  { written, step, far }: Pick<FretboardQuestion, 'written' | 'step' | 'far'>,
   each: BoardNote,
 ): Group {
   const { string, fret, note, degree, place } = each;
   const tonic = degree === 1 || degree === 8;
   const marks: readonly Mark[] = [
-    ...noteCircle(w, note, { r: radius, width: tonic ? 3.5 : 1.75, current: isAbout(step, written, note) }),
+    ...noteCircle(w, note, {
+      r: radius,
+      width: tonic ? 3.5 : 1.75,
+      current: isAbout(step, written, note),
+      far,
+    }),
     ...(radius < 14
       ? []
       : figures(String(degree), radius + small * 0.55, -radius * 0.55, small - 1, 'quiet')),

@@ -1,5 +1,6 @@
 import type { DerivationStep } from '@/core/derive/derivation';
 import type { ClassWords } from '@/core/words/class-words';
+import { nameSize } from './far';
 import { inkOf, noteLabel } from './note-label';
 import { type Group, group, type Mark, type Scene, words } from './scene';
 
@@ -7,6 +8,8 @@ import { type Group, group, type Mark, type Scene, words } from './scene';
 const BRACE = 14;
 const TITLE = 14;
 const BETWEEN = 18;
+/** Type size of the letters between the staves. */
+const NAME = 17;
 /** Where the outer lines of an engraved staff lie. */
 const TOP_LINE = 46;
 const BOTTOM_LINE = 86;
@@ -20,6 +23,8 @@ export type GrandQuestion = {
   readonly upper: Scene;
   readonly lower: Scene;
   readonly step: DerivationStep;
+  /** Whether it is drawn for the back row. */
+  readonly far?: boolean;
 };
 
 /** The width to which each staff is engraved where the whole is to be so wide. */
@@ -69,17 +74,18 @@ function heads(scene: Scene): ReadonlyMap<number, number> {
  * at the left above. Groups of the upper staff have `up-` before their keys, those of the lower `low-`; `between` has a
  * place each.
  */
-export function grandScene({ w, title, upper, lower, step }: GrandQuestion): Scene {
+export function grandScene({ w, title, upper, lower, step, far }: GrandQuestion): Scene {
   const letters = TITLE + upper.height - NEARER + BETWEEN / 2 + 4;
   const second = letters + BETWEEN / 2 + 4 - NEARER + 6;
   const at = heads(upper);
   const names = step.line.flatMap((state, place): readonly Group[] => {
     const x = at.get(place);
     if (x === undefined || state.stage === 'letter') return [];
-    const marks = noteLabel(w.note(state.note), 0, 0, 17, inkOf(state.note));
+    const marks = noteLabel(w.note(state.note), 0, 0, nameSize(BETWEEN, NAME, far), inkOf(state.note));
     return [group(`between-${place}`, 'between', marks, { place, x: x + BRACE, y: letters })];
   });
-  const head = words(title, 2, 12, { size: 13, fill: 'ink', bold: true, anchor: 'start' });
+  // On a board it has been said above.
+  const head = words(far ? '' : title, 2, 12, { size: 13, fill: 'ink', bold: true, anchor: 'start' });
   return {
     width: Math.max(upper.width, lower.width) + BRACE,
     height: second + lower.height - 8,

@@ -112,7 +112,7 @@ function onKeys(
     const black = isBlackKey(lowest + column);
     const y = grid.laneTop + grid.laneHeight * (black ? BLACK - 0.26 : 0.66);
     const text = sungAt(w, placed, state.note, scale) ?? degreeFigure(w, placed, state.note, scale);
-    const marks = figures(text, 0, 0, grid.small, black ? 'sheet' : 'ink');
+    const marks = figures(text, 0, 0, grid.small, black ? 'on-black' : 'ink');
     named.set(column, group(`on-key-${place}`, 'on-key', marks, { x: grid.x(column), y }));
   });
   return [...named.values()];
@@ -151,7 +151,7 @@ function hopGroup(grid: Grid, lowest: number, hops: readonly Hop[]): Group {
       grid.x(midi - lowest),
       grid.laneTop + grid.small + 2,
       grid.small,
-      isBlackKey(midi) ? 'sheet' : 'ink',
+      isBlackKey(midi) ? 'on-black' : 'ink',
     ),
   );
   return group('hops', 'hops', marks);

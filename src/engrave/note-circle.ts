@@ -2,6 +2,7 @@ import type { DerivationStep } from '@/core/derive/derivation';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
+import { nameSize, nameWidth } from './far';
 import { inkOf, noteLabel } from './note-label';
 import type { Mark } from './scene';
 
@@ -21,11 +22,21 @@ export function isAbout(
 export function noteCircle(
   w: ClassWords,
   note: SpelledNote,
-  { r, width, current }: { readonly r: number; readonly width: number; readonly current: boolean },
+  {
+    r,
+    width,
+    current,
+    far = false,
+  }: {
+    readonly r: number;
+    readonly width: number;
+    readonly current: boolean;
+    readonly far?: boolean | undefined;
+  },
 ): readonly Mark[] {
   const ink = inkOf(note);
   return [
     { kind: 'circle', cx: 0, cy: 0, r, fill: current ? 'now' : 'sheet', stroke: ink, width },
-    ...noteLabel(w.note(note), 0, 0, r * 1.05, ink),
+    ...noteLabel(w.note(note), 0, 0, nameSize(r, r * 1.05, far), ink, far ? nameWidth(r) : undefined),
   ];
 }

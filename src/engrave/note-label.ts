@@ -60,14 +60,22 @@ function piecesOf(name: string): readonly Piece[] | null {
  *
  * @param name the note as the class names it
  * @param size type size in pixels
+ * @param widest how wide it may be before it is set smaller, in pixels
  */
-export function noteLabel(name: string, x: number, y: number, size: number, fill: Ink): readonly Mark[] {
+export function noteLabel(
+  name: string,
+  x: number,
+  y: number,
+  size: number,
+  fill: Ink,
+  widest = size * WIDEST,
+): readonly Mark[] {
   const pieces = piecesOf(name);
   if (!pieces)
     return [words(name, x, y + size * 0.33, { size: size * 0.8, fill, face: 'serif', bold: true })];
   const widths = pieces.map(({ width, sign }) => width + (sign ? GAP : 0));
   const wide = widths.reduce((sum, width) => sum + width, 0);
-  const set = wide > WIDEST ? (size * WIDEST) / wide : size;
+  const set = Math.min(size, widest / wide);
   const baseline = y + set * HALF_CAPITAL;
   let left = x - (wide * set) / 2;
   return pieces.map(({ glyph, sign }, index): Mark => {

@@ -12,6 +12,8 @@ export type NoteStrideQuestion = {
   readonly pitches: readonly Pitch[];
   /** Places that are pointed at. */
   readonly lit: readonly number[];
+  /** Whether it is drawn for the back row: no wider than it has to be. */
+  readonly far?: boolean;
   readonly width: number;
   readonly height: number;
 };
@@ -54,11 +56,19 @@ type GridNote = {
  * Notes of any kind on the grid of half steps over keyboard lanes, as they are entered, not as a scale has them: the
  * gaps between neighbours up to two whole steps have their moons. Two spellings of one key stand one under the other.
  */
-export function noteStride({ w, pitches, lit, width, height }: NoteStrideQuestion): NoteStride {
+export function noteStride({ w, pitches, lit, far = false, width, height }: NoteStrideQuestion): NoteStride {
   const columns = pitches.map((each) => midiOf(each) - FIRST_KEY);
   const onTheGrid = onGrid(pitches, columns);
   const two = onTheGrid.some(({ row }) => row === 1);
-  const grid = gridFor({ width, height }, Math.min(0, ...columns), Math.max(REACH, ...columns), two);
+  const [first, reach] = far ? [Math.min(...columns), 12 + Math.min(...columns)] : [0, REACH];
+  const grid = gridFor(
+    { width, height },
+    Math.min(first, ...columns),
+    Math.max(reach, ...columns),
+    two,
+    1,
+    far,
+  );
   const inside = { first: Math.min(...columns), last: Math.max(...columns) };
   const notes = onTheGrid.map(({ place, column, row }) => ({
     place,
@@ -72,9 +82,17 @@ export function noteStride({ w, pitches, lit, width, height }: NoteStrideQuestio
       width,
       height: grid.height,
       groups: [
-        keyboardGroup(grid, FIRST_KEY, pitches.length > 1 ? inside : { first: grid.first, last: grid.last }),
-        dotGroup(grid, FIRST_KEY, dots),
-        ...leadGroup(grid, onTheGrid),
+        ...(grid.keys
+          ? [
+              keyboardGroup(
+                grid,
+                FIRST_KEY,
+                pitches.length > 1 ? inside : { first: grid.first, last: grid.last },
+              ),
+              dotGroup(grid, FIRST_KEY, dots),
+              ...leadGroup(grid, onTheGrid),
+            ]
+          : []),
         ...gapGroups(w, grid, columns),
         ...onTheGrid.map((note) => noteGroup(w, grid, note, lit)),
       ],
@@ -98,7 +116,7 @@ function onGrid(pitches: readonly Pitch[], columns: readonly number[]): readonly
 
 function noteGroup(
   w: ClassWords,
-  { x, centre, radius, type }: Grid,
+  { x, centre, radius, type, widest }: Grid,
   { place, pitch: { note }, column, row }: GridNote,
   lit: readonly number[],
 ): Group {
@@ -114,7 +132,7 @@ function noteGroup(
     width: now ? 3 : 1.75,
   };
   const at = { place, x: x(column), y: centre(row) };
-  return group(`note-${place}`, 'note', [circle, ...noteLabel(w.note(note), 0, 0, type, ink)], at);
+  return group(`note-${place}`, 'note', [circle, ...noteLabel(w.note(note), 0, 0, type, ink, widest)], at);
 }
 
 /** The arcs between neighbours, once for each gap. */

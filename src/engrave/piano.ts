@@ -16,6 +16,8 @@ export type PianoQuestion = {
   readonly step: DerivationStep;
   /** What the two hands are called, where their fingers are shown. */
   readonly hands: { readonly left: string; readonly right: string } | null;
+  /** Whether it is drawn for the back row. */
+  readonly far?: boolean;
   readonly width: number;
   readonly height: number;
 };
@@ -100,7 +102,7 @@ function fingerGroups(
  * A keyboard as an instrument has it, with the notes of a scale on their keys as far as a working has decided them, and
  * the fingers of two hands below. A line that comes back has each key once.
  */
-export function pianoScene({ w, written, step, hands, width, height }: PianoQuestion): Scene {
+export function pianoScene({ w, written, step, hands, far, width, height }: PianoQuestion): Scene {
   const { line, scale } = written;
   const sounds = line.map(({ pitch: at }) => midiOf(at));
   const fingered = hands && twoHands(scale);
@@ -120,8 +122,8 @@ export function pianoScene({ w, written, step, hands, width, height }: PianoQues
     const r = black ? Math.min(radius, keys.white * BLACK.width * 0.48) : radius;
     const current = step.at.length < 8 && step.at.includes(place);
     const marks: readonly Mark[] = [
-      ...noteCircle(w, state.note, { r, width: placed.home ? 3 : 1.75, current }),
-      ...figures(degreeFigure(w, placed, state.note, scale), 0, -r - 5, 12, black ? 'sheet' : 'quiet'),
+      ...noteCircle(w, state.note, { r, width: placed.home ? 3 : 1.75, current, far }),
+      ...figures(degreeFigure(w, placed, state.note, scale), 0, -r - 5, 12, black ? 'on-black' : 'quiet'),
     ];
     const y = black ? keys.length * BLACK.length - r - 8 : keys.length - r - 5;
     return [group(`key-${place}`, 'note', marks, { place, x: keys.x(midi), y })];

@@ -19,6 +19,10 @@ export type RingLayout = {
   at(count: number, out?: number): { readonly x: number; readonly y: number };
 };
 
+/** The radius of a place's circle as a share of the room, and for the back row. */
+const PLACE = 0.041;
+const FAR_PLACE = 0.054;
+
 /** Half a turn is the foot; angles in radians from the top, clockwise. */
 function angleOf(count: number, way: 1 | -1): number {
   return (way * spokeOf(count) * Math.PI) / 6;
@@ -26,18 +30,22 @@ function angleOf(count: number, way: 1 | -1): number {
 
 /**
  * Lays the ring out in a box: two arms, sharps outside and flats inside, fifteen places on twelve spokes; or twelve
- * places on one circle.
+ * places on one circle. For the back row the places are as large as they can be.
  *
  * @param way 1 as fifths run clockwise, −1 for a circle drawn in fourths
  */
 export function ringLayout(
   size: CircleSize,
   way: 1 | -1,
-  { width, height }: { readonly width: number; readonly height: number },
+  {
+    width,
+    height,
+    far = false,
+  }: { readonly width: number; readonly height: number; readonly far?: boolean | undefined },
 ): RingLayout {
   const room = Math.min(width, height);
-  const place = Math.max(13, Math.min(27, room * 0.041));
-  const small = Math.max(11, Math.min(14, room * 0.023));
+  const place = Math.max(13, Math.min(27, room * (far ? FAR_PLACE : PLACE)));
+  const small = Math.max(far ? 12 : 11, Math.min(14, room * 0.023));
   // Room outside the foot for a circle and its words.
   const outside = place + small * 3.05 + 6;
   const apart = (2 * place + 8) / 12;

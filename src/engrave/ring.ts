@@ -3,6 +3,7 @@ import { keyAt } from '@/core/harmony/key';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { Mode } from '@/core/scale/mode';
 import type { ClassWords } from '@/core/words/class-words';
+import { nameSize, nameWidth } from './far';
 import { noteLabel } from './note-label';
 import { armPoints, type RingLayout, ringLayout } from './ring-layout';
 import { type Group, group, type Ink, type Mark, type Scene, words } from './scene';
@@ -39,6 +40,8 @@ export type RingQuestion = {
   readonly route: readonly number[];
   /** A place beyond the fifteen that is needed to read signs off, or null: F flat. */
   readonly beyond: number | null;
+  /** Whether it is drawn for the back row. */
+  readonly far?: boolean;
   readonly width: number;
   readonly height: number;
 };
@@ -57,8 +60,8 @@ export function countFigure(count: number): string {
 
 /** The clasp ring: two arms that overlap at the foot, where the three enharmonic pairs meet. */
 export function ringScene(question: RingQuestion): Scene {
-  const { w, size, width, height, shown, beyond } = question;
-  const layout = ringLayout(size, wayOf(w), { width, height });
+  const { w, size, width, height, far, shown, beyond } = question;
+  const layout = ringLayout(size, wayOf(w), { width, height, far });
   const places = layout.places.filter(({ count }) => shown === null || shown.includes(count));
   return {
     width,
@@ -165,7 +168,7 @@ export function placeName(w: ClassWords, count: number, mode: Mode): string {
 }
 
 function placeGroup(
-  { w, reading, size, mode, marks }: RingQuestion,
+  { w, reading, size, mode, marks, far }: RingQuestion,
   layout: RingLayout,
   { count, twin }: CirclePlace,
 ): Group {
@@ -190,8 +193,10 @@ function placeGroup(
   const fill: Ink = strong ? 'sheet' : back ? 'quiet' : ink;
   const name = mark?.look === 'blank' ? '' : placeName(w, count, mode);
   const other = both && twin !== null && mark?.look !== 'blank' ? placeName(w, twin, mode) : '';
-  const type = layout.place * (both ? 0.68 : 0.82);
-  const label = name === '' ? [] : noteLabel(name, 0, both ? -layout.place * 0.34 : 0, type, fill);
+  const usual = layout.place * (both ? 0.68 : 0.82);
+  const type = both ? usual : nameSize(layout.place, usual, far);
+  const wide = far ? nameWidth(layout.place) : undefined;
+  const label = name === '' ? [] : noteLabel(name, 0, both ? -layout.place * 0.34 : 0, type, fill, wide);
   const second =
     other === ''
       ? []
@@ -253,7 +258,9 @@ function besideGroups(question: RingQuestion, layout: RingLayout, place: CircleP
       ),
     );
   }
-  if (minors && mark?.look !== 'blank') groups.push(minorGroup(question, layout, place, inside));
+  // From the back row names that touch are none: those that are not spoken of make room at the foot, and among chords.
+  const crowded = question.far && (inside || reading === 'chords') && !question.minorMarks.has(count);
+  if (minors && mark?.look !== 'blank' && !crowded) groups.push(minorGroup(question, layout, place, inside));
   return groups;
 }
 

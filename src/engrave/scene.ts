@@ -6,6 +6,7 @@ export const INKS = [
   'quiet',
   'rule',
   'sheet',
+  'on-black',
   'sharp',
   'flat',
   'plum',

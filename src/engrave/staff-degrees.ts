@@ -36,7 +36,7 @@ export function withDegrees(w: ClassWords, scene: Scene, written: WrittenScale, 
     const degree = group(`degree-${place}`, 'degree', marks, { x, y });
     const from = heads[place - 1] ?? x;
     if (step.line[place - 1]?.stage !== 'decided' || x - from < GAP_ROOM) return [degree];
-    const letters = figures(w.stepLetters(gapTo(written, step, place)), 0, 0, SIZE - 2, 'quiet');
+    const letters = figures(w.stepLetters(gapTo(written, step, place)), 0, 0, NAME_SIZE, 'quiet');
     return [group(`gap-${place}`, 'gap', letters, { x: (x + from) / 2, y }), degree];
   });
   return { ...scene, height: scene.height + ROOM, groups: [...scene.groups, ...groups] };

@@ -30,6 +30,8 @@ export type StrideQuestion = {
   readonly wanted?: readonly number[];
   /** The place pointed at, or null. */
   readonly lit: number | null;
+  /** Whether it is drawn for the back row. */
+  readonly far?: boolean;
   /** Room in pixels; the drawing is as high as it needs to be and no higher than this where it can. */
   readonly width: number;
   readonly height: number;
@@ -59,6 +61,7 @@ export function strideScene(question: StrideQuestion): Scene {
     Math.max(12, ...all),
     both,
     namesDegrees(w, scale) ? 2 : 1,
+    question.far,
   );
   const columns = step.line.map(column);
   const pointed = lit === null ? undefined : line[lit];
@@ -84,8 +87,12 @@ export function strideScene(question: StrideQuestion): Scene {
     height: grid.height,
     groups: [
       ...(wanted ? tetrachordBlocks(grid, line, columns) : []),
-      ...lanes(w, grid, lowest, step, written, columns, hops),
-      ...leads(grid, step, line, columns, arrows),
+      ...(grid.keys
+        ? [
+            ...lanes(w, grid, lowest, step, written, columns, hops),
+            ...leads(grid, step, line, columns, arrows),
+          ]
+        : []),
       ...arcGroups(w, grid, step, line, columns, wanted),
       ...refusedGroups(w, grid, step, line, columns),
       ...arrowGroups(w, grid, arrows),
@@ -99,10 +106,13 @@ type At = { readonly place: number; readonly column: number; readonly placed: Pl
 
 /** A letter that is still to be decided, small on its own key. */
 function ghost(w: ClassWords, state: PlaceState, { place, column }: At, grid: Grid, lit: boolean): Group {
-  const { laneTop, type } = grid;
-  const fill = state.note.alteration === 0 ? 'quiet' : 'sheet';
-  const y = laneTop + (state.note.alteration === 0 ? 0.5 : 0.22) * grid.laneHeight;
-  const halo: readonly Mark[] = lit ? [{ kind: 'circle', cx: 0, cy: 0, r: type * 0.85, fill: 'moon' }] : [];
+  const { laneTop, type, keys } = grid;
+  const white = state.note.alteration === 0 || !keys;
+  const fill = white ? 'quiet' : 'on-black';
+  const y = laneTop + (white ? 0.5 : 0.22) * grid.laneHeight;
+  const halo: readonly Mark[] = lit
+    ? [{ kind: 'circle', cx: 0, cy: 0, r: keys ? type * 0.85 : grid.laneHeight / 2, fill: 'moon' }]
+    : [];
   const marks = [...halo, ...noteLabel(w.note(state.note), 0, 0, type * 0.82, lit ? 'key-black' : fill)];
   return group(`note-${place}`, 'ghost', marks, {
     place,
@@ -160,7 +170,7 @@ function decidedNote(
   return group(
     `note-${place}`,
     'note',
-    [circle, ...noteLabel(w.note(state.note), 0, 0, type, ink), ...degree, ...tag],
+    [circle, ...noteLabel(w.note(state.note), 0, 0, type, ink, grid.widest), ...degree, ...tag],
     {
       place,
       x: grid.x(column),

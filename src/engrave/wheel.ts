@@ -15,6 +15,8 @@ export type WheelQuestion = {
   readonly written: WrittenScale;
   readonly step: DerivationStep;
   readonly walk: Walk;
+  /** Whether it is drawn for the back row. */
+  readonly far?: boolean;
   readonly width: number;
   readonly height: number;
 };
@@ -71,7 +73,7 @@ type Node = {
   readonly place: number | null;
 };
 
-function drawNode(w: ClassWords, layout: Layout, { written, step }: WheelQuestion, node: Node): Group {
+function drawNode(w: ClassWords, layout: Layout, { written, step, far }: WheelQuestion, node: Node): Group {
   const { note, text, place, index } = node;
   const [x, y] = layout.at(index);
   const r = layout.node;
@@ -79,7 +81,9 @@ function drawNode(w: ClassWords, layout: Layout, { written, step }: WheelQuestio
     { kind: 'circle', cx: 0, cy: 0, r, fill: 'sheet', stroke: 'rule', width: 1.25 },
     ...noteLabel(text, 0, 0, r * 0.72, 'quiet'),
   ];
-  const marks = note ? noteCircle(w, note, { r, width: 2, current: isAbout(step, written, note) }) : plain;
+  const marks = note
+    ? noteCircle(w, note, { r, width: 2, current: isAbout(step, written, note), far })
+    : plain;
   return group(node.key, 'note', marks, { place, x, y });
 }
 

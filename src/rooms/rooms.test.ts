@@ -29,6 +29,7 @@ const ATTIC: Room = {
     title: () => 'Attic',
     keys: () => ({ title: 'Keys', summary: 'Of the attic', list: [{ keys: 'Z', does: 'Sleep' }] }),
     shares: null,
+    board: null,
     kept: {
       text: (_, search) => `Look under the roof at ${search}`,
       name: () => 'Under the roof',
@@ -45,7 +46,8 @@ const ATTIC: Room = {
 };
 
 const kept = (address: string): Kept => ({
-  v: 4,
+  v: 5,
+  minutes: null,
   id: address,
   name: address,
   note: 'a note',
@@ -69,7 +71,7 @@ describe('the list of rooms', () => {
   });
 
   it('is what the rail, the pages and the offline copy are made from', () => {
-    const frame = readFileSync(new URL('./frame/Frame.astro', import.meta.url), 'utf8');
+    const frame = readFileSync(new URL('./frame/Rooms.astro', import.meta.url), 'utf8');
     expect(frame).toContain('ROOMS.map(');
     for (const { path } of ROOMS) {
       const page = readFileSync(new URL(`../pages${path}.astro`, import.meta.url), 'utf8');

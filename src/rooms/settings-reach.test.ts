@@ -21,6 +21,8 @@ import { readQuestion } from './address/derive/read-question';
 import { readMark } from './address/mark/mark-address';
 import { askedOf } from './address/mark/mark-sentence';
 import { readOrbit } from './address/orbit/orbit-address';
+import { opened, thinkingSeconds } from './board/state';
+import { DERIVE_BOARD } from './derive/board/kit';
 import { answerOf } from './derive/questions/answer';
 import { questionText } from './derive/questions/question-words';
 import { sentenceParts, sentenceText } from './derive/sentence/sentence-words';
@@ -161,15 +163,24 @@ async function paper(w: ClassWords): Promise<unknown> {
   return paperItem(w, sentence, '', false);
 }
 
-const ROOMS = { derive, questions, orbit, keyBook, mark, paper } as const;
+async function board(w: ClassWords): Promise<unknown> {
+  const begins = opened({ id: '', address: '/derive' }, 'night', {
+    thinking: thinkingSeconds(w.settings),
+    now: 0,
+  });
+  return [begins, DERIVED.map((search) => DERIVE_BOARD.show(w, search))];
+}
+
+const ROOMS = { derive, questions, orbit, keyBook, mark, paper, board } as const;
 
 type Room = keyof typeof ROOMS;
 
 /** Where each setting must be met, whatever its value: worked out by hand from what it is about. */
 const MUST: Readonly<Record<SettingName, readonly Room[]>> = {
-  surface: ['paper'],
-  stepWords: ['derive', 'questions', 'orbit', 'mark', 'paper'],
-  noteNames: ['derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
+  surface: ['paper', 'board'],
+  thinking: ['board'],
+  stepWords: ['derive', 'questions', 'orbit', 'mark', 'paper', 'board'],
+  noteNames: ['derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper', 'board'],
   solfege: ['derive', 'paper'],
   modeSyllables: ['derive'],
   fifth: ['derive', 'paper'],
@@ -197,7 +208,7 @@ const MUST: Readonly<Record<SettingName, readonly Room[]>> = {
   diminished: ['orbit', 'mark'],
   flatRule: ['questions'],
   sharpRule: ['questions'],
-  hints: ['derive', 'orbit', 'mark', 'paper'],
+  hints: ['derive', 'orbit', 'mark', 'paper', 'board'],
 };
 
 /** Settings under which another one can be heard at all. */

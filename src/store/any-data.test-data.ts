@@ -9,7 +9,8 @@ export const NOW = '2026-10-06T17:30:00.000Z';
 
 export function keptItem(id: string, order: number): Kept {
   return {
-    v: 4,
+    v: 5,
+    minutes: null,
     id,
     name: `Lesson ${id}`,
     note: '',
@@ -65,7 +66,8 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
       groups: fc.constant(groups),
       kept: table(
         fc.record({
-          v: fc.constant(4 as const),
+          v: fc.constant(5 as const),
+          minutes: fc.option(fc.integer({ min: 1, max: 180 })),
           id,
           name: text,
           note: text,

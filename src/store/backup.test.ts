@@ -149,6 +149,7 @@ describe('a backup', () => {
     const {
       lesson: _,
       changedAt: __,
+      minutes: ___,
       ...old
     } = {
       ...demoData(NOW).kept[0],
@@ -157,7 +158,7 @@ describe('a backup', () => {
     };
     const text = writeBackup(NO_DATA, NOW).replace('"kept": []', `"kept": [${JSON.stringify(old)}]`);
     const reading = readBackup(text);
-    expect(reading.ok && reading.backup.data.kept[0]).toMatchObject({ v: 4, lesson: null });
+    expect(reading.ok && reading.backup.data.kept[0]).toMatchObject({ v: 5, lesson: null });
   });
 
   it('is asked for gently: after ten changes, when a week has gone or none was ever made', () => {

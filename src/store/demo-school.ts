@@ -4,7 +4,7 @@ import type { Kept } from './kept';
 import type { Person } from './person';
 import type { SchoolData } from './school-data';
 
-type Item = Pick<Kept, 'id' | 'name' | 'note' | 'address' | 'lesson'>;
+type Item = Pick<Kept, 'id' | 'name' | 'note' | 'address' | 'lesson' | 'minutes'>;
 
 const LESSONS = { first: 'demo-lesson-steps', second: 'demo-lesson-minor' } as const;
 
@@ -15,6 +15,7 @@ const query = (tonic: string, scale: string, rest: string) =>
 export const DEMO_LESSONS: readonly Item[] = [
   {
     id: 'demo-c-major',
+    minutes: 8,
     lesson: LESSONS.first,
     name: 'Opening: C major, both ways',
     note: 'Say the steps aloud together before anybody plays.',
@@ -22,6 +23,7 @@ export const DEMO_LESSONS: readonly Item[] = [
   },
   {
     id: 'demo-f-major',
+    minutes: 10,
     lesson: LESSONS.first,
     name: 'F major: why B♭ and not A♯',
     note: 'Tove had A♯ on her recorder sheet. Stop at step 4 and let the class argue it out.',
@@ -29,6 +31,7 @@ export const DEMO_LESSONS: readonly Item[] = [
   },
   {
     id: 'demo-e-flat-major',
+    minutes: 12,
     lesson: LESSONS.first,
     name: 'E♭ major from its signature',
     note: 'For Yusuf and the other horns. Last but one flat.',
@@ -36,6 +39,7 @@ export const DEMO_LESSONS: readonly Item[] = [
   },
   {
     id: 'demo-e-minor-viola',
+    minutes: 8,
     lesson: LESSONS.second,
     name: 'E natural minor for the violas',
     note: 'Odile reads only the alto clef so far; leave it up while she copies.',
@@ -43,6 +47,7 @@ export const DEMO_LESSONS: readonly Item[] = [
   },
   {
     id: 'demo-e-harmonic',
+    minutes: 12,
     lesson: LESSONS.second,
     name: 'E harmonic minor: the first raised seventh',
     note: 'Find the step and a half by ear first, then on the stride.',
@@ -54,6 +59,7 @@ export const DEMO_LESSONS: readonly Item[] = [
   },
   {
     id: 'demo-c-melodic',
+    minutes: 15,
     lesson: LESSONS.second,
     name: 'C melodic minor, up and down without signature',
     note: 'Cancelling signs on the way down: no bar line, so they are needed.',
@@ -61,6 +67,7 @@ export const DEMO_LESSONS: readonly Item[] = [
   },
   {
     id: 'demo-c-sharp-harmonic',
+    minutes: 10,
     lesson: LESSONS.second,
     name: 'C♯ harmonic minor: B♯ is not C',
     note: "Bram's cello piece turns into this in the middle. Bass clef.",
@@ -72,6 +79,7 @@ export const DEMO_LESSONS: readonly Item[] = [
   },
   {
     id: 'demo-g-sharp-major',
+    minutes: null,
     lesson: null,
     name: 'G♯ major, or why we write A♭',
     note: 'Only for the two who ask. F𝄪 on the board once is enough.',
@@ -179,7 +187,7 @@ export function demoData(now: string): SchoolData {
       changedAt: now,
     })),
     kept: DEMO_LESSONS.map((item, index) => ({
-      v: 4,
+      v: 5,
       ...item,
       order: index + 1,
       keptAt: now,

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { ADDRESS_LIMIT, NAME_LIMIT, NOTE_LIMIT } from './limits';
+import { ADDRESS_LIMIT, MOST_MINUTES, NAME_LIMIT, NOTE_LIMIT } from './limits';
 import { defineRecord } from './record';
 
 const id = z.string().check(z.minLength(1), z.maxLength(60));
@@ -39,13 +39,19 @@ const keptV4 = z.extend(keptV3, {
   address: z.string().check(z.maxLength(ADDRESS_LIMIT), z.regex(OUR_ADDRESS)),
 });
 
+const keptV5 = z.extend(keptV4, {
+  v: z.literal(5),
+  /** Minutes of a lesson that it is given; null where none were said. */
+  minutes: z.nullable(z.int().check(z.gte(1), z.lte(MOST_MINUTES))),
+});
+
 /** A kept sentence on the shelf. */
-export type Kept = z.infer<typeof keptV4>;
+export type Kept = z.infer<typeof keptV5>;
 
 /** Every version a kept derivation has had, oldest first, and the way from each to the next. */
 export const keptRecord = defineRecord({
   name: 'kept derivation',
-  schemas: [keptV1, keptV2, keptV3, keptV4],
+  schemas: [keptV1, keptV2, keptV3, keptV4, keptV5],
   migrations: [
     (old) => {
       const v1 = old as z.infer<typeof keptV1>;
@@ -58,6 +64,7 @@ export const keptRecord = defineRecord({
     },
     // Longer addresses can be kept, and only our own.
     (old) => ({ ...(old as z.infer<typeof keptV3>), v: 4 }),
+    (old) => ({ ...(old as z.infer<typeof keptV4>), v: 5, minutes: null }),
   ],
-  newest: keptV4,
+  newest: keptV5,
 });

@@ -5,6 +5,9 @@ export const GROUP_NAME_LIMIT = 80;
 export const PERSON_NAME_LIMIT = 80;
 export const INSTRUMENT_LIMIT = 60;
 
+/** Most minutes of a lesson that one sentence is given. */
+export const MOST_MINUTES = 180;
+
 /** Longest name of a marked answer. */
 export const LABEL_LIMIT = 80;
 

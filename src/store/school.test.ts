@@ -261,6 +261,7 @@ describe('the records of a school', () => {
     const {
       lesson: _,
       changedAt: __,
+      minutes: ___,
       ...v1
     } = {
       ...keptItem('a', 1),

@@ -14,7 +14,8 @@ export function keptIn(data: SchoolData, lesson: string | null): readonly Kept[]
   return data.kept.filter((item) => item.lesson === lesson);
 }
 
-export type NewKept = Pick<Kept, 'id' | 'name' | 'note' | 'address' | 'lesson'>;
+export type NewKept = Pick<Kept, 'id' | 'name' | 'note' | 'address' | 'lesson'> &
+  Partial<Pick<Kept, 'minutes'>>;
 
 /** A sentence to be kept in no lesson, or in one. */
 export function newKept(
@@ -36,7 +37,14 @@ export function keeping(
   return {
     says,
     edits: items.map((item, index) =>
-      edit('kept', item.id, null, { v: 4, ...item, order: first + index, keptAt: now, changedAt: now }),
+      edit('kept', item.id, null, {
+        v: 5,
+        minutes: null,
+        ...item,
+        order: first + index,
+        keptAt: now,
+        changedAt: now,
+      }),
     ),
   };
 }
@@ -51,8 +59,8 @@ export function duplicating(data: SchoolData, item: Kept, id: string, name: stri
   return { says: 'copied', edits: [{ ...copy, after: { ...copy.after, order: order ?? copy.after.order } }] };
 }
 
-function pick({ note, address, lesson }: Kept): Omit<NewKept, 'id' | 'name'> {
-  return { note, address, lesson };
+function pick({ note, address, lesson, minutes }: Kept): Omit<NewKept, 'id' | 'name'> {
+  return { note, address, lesson, minutes };
 }
 
 /** Least distance between two order numbers that leaves room for many more between them. */

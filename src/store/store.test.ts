@@ -211,14 +211,14 @@ describe('stored records', () => {
     const good = keptItem('a', 1);
     const { records, unread } = readTable('kept', [
       good,
-      { ...good, v: 5 },
+      { ...good, v: 6 },
       { ...good, id: 'b', name: 7 },
       null,
       'text',
     ]);
     expect(records).toEqual([good]);
     expect(unread).toEqual([
-      { code: 'record-newer', name: 'kept derivation', version: 5, known: 4 },
+      { code: 'record-newer', name: 'kept derivation', version: 6, known: 5 },
       { code: 'record-unreadable', name: 'kept derivation', where: 'name' },
       { code: 'record-unreadable', name: 'kept derivation', where: 'v' },
       { code: 'record-unreadable', name: 'kept derivation', where: 'v' },
@@ -242,7 +242,8 @@ describe('stored records', () => {
     expect(files.length).toBeGreaterThan(0);
     const old: unknown[] = JSON.parse(readFileSync(new URL('kept-v1.json', folder), 'utf8'));
     expect(readTable('kept', old).records[0]).toMatchObject({
-      v: 4,
+      v: 5,
+      minutes: null,
       lesson: null,
       address:
         '/derive?tonic=F&scale=major&direction=up&clef=treble&signature=none&method=step-pattern&step=4',

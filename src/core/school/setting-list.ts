@@ -285,6 +285,24 @@ export const SETTING_GROUPS = [
     },
   },
   {
+    code: 'board',
+    title: 'Board',
+    settings: {
+      /** In seconds. */
+      thinking: {
+        title: 'Thinking time at each question',
+        choices: {
+          '0': 'None, unless it is asked for',
+          '10': '10 seconds',
+          '20': '20 seconds',
+          '30': '30 seconds',
+          '60': 'A minute',
+        },
+        example: { shows: 'thinking-time' },
+      },
+    },
+  },
+  {
     code: 'answers',
     title: 'Answers',
     settings: {

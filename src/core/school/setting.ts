@@ -17,7 +17,8 @@ export type SettingExample =
         | 'minor-numerals'
         | 'tonic-alone'
         | 'small-letter'
-        | 'on-a-surface';
+        | 'on-a-surface'
+        | 'thinking-time';
     }
   | { readonly shows: 'sung'; readonly tonic: string; readonly scale: 'major' | 'harmonic-minor' }
   | { readonly shows: 'counting'; readonly tonic: string; readonly scale: 'major' | 'natural-minor' }

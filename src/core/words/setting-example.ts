@@ -167,6 +167,10 @@ const EXAMPLES: { readonly [Kind in Shows]: (w: ClassWords, example: Of<Kind>) =
     const on = onOne(surfaces[w.settings.surface] ?? '');
     return `${w.scale(noteNamed('E'), 'harmonic-minor')} ${on}, unless a sentence says otherwise.`;
   },
+  'thinking-time': ({ settings: { thinking } }) =>
+    thinking === '0'
+      ? 'A question waits on the board for the first press.'
+      : `A question stands alone on the board while ${thinking} seconds are counted down.`,
   marks: (w, { tonic, scale, answer }) => marksOf(w, tonic, scale, answer),
 };
 

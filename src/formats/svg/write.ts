@@ -8,6 +8,7 @@ export const DAY_INKS: Readonly<Record<Ink, string>> = {
   quiet: '#545C6B',
   rule: '#E2DDD0',
   sheet: '#FFFEFB',
+  'on-black': '#FFFEFB',
   sharp: '#A94A17',
   flat: '#1E5E9C',
   plum: '#8A2C5B',

@@ -9,5 +9,6 @@ export const CLASS_DESK: Desk = {
     return { title: keysTitle, summary: keysSummary, list: keys };
   },
   shares: null,
+  board: null,
   kept: null,
 };

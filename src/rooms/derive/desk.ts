@@ -47,6 +47,15 @@ export const DERIVE_DESK: Desk = {
     readQuestion(search)
       ? { list: QUESTION_SHARES, names: questionWords(w).share }
       : derivationShares(shownIn(w, search)),
+  board: {
+    // However far it was shown on the screen, the board begins with the question.
+    forClass: (search) => {
+      const query = new URLSearchParams(search);
+      query.delete('step');
+      return query.size === 0 ? '' : `?${query}`;
+    },
+    kit: async () => (await import('./board/kit')).DERIVE_BOARD,
+  },
   kept: {
     text,
     name: (w, search) =>

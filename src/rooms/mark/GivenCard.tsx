@@ -23,26 +23,31 @@ type Props = {
   readonly judged: Judged | null;
 };
 
-/** What was given beside what was expected: a scale on one grid, a signature on two staves, else as text. */
+/** What was given beside what was expected, in a card of its own. */
 export function GivenCard(props: Props) {
   const say = markWords(useWords()).given;
-  const { asked, given } = props;
+  const { asked } = props;
   return (
     <section
       aria-label={say.title}
       className={`card flex min-w-0 shrink-0 flex-col justify-center overflow-hidden px-3 py-2 ${asked.kind === 'scale' ? 'min-h-64 grow basis-64' : ''}`}
     >
-      {asked.kind === 'scale' ? (
-        <CompareGrid {...props} asked={asked} />
-      ) : asked.kind === 'signature' && given.is === 'drawn' ? (
-        <TwoSignatures asked={asked} given={given} judged={props.judged} />
-      ) : (
-        <>
-          <QuestionStaff asked={asked} />
-          <TwoLines {...props} />
-        </>
-      )}
+      <GivenOn {...props} expected />
     </section>
+  );
+}
+
+/** What was given, and what was expected where it is to be seen: a scale on one grid, a signature on two staves, else as text. */
+export function GivenOn(props: Props & { readonly expected: boolean }) {
+  const { asked, given } = props;
+  if (asked.kind === 'scale') return <CompareGrid {...props} asked={asked} />;
+  if (asked.kind === 'signature' && given.is === 'drawn')
+    return <TwoSignatures {...props} asked={asked} given={given} />;
+  return (
+    <>
+      <QuestionStaff asked={asked} />
+      <TwoLines {...props} />
+    </>
   );
 }
 
@@ -50,11 +55,15 @@ function CompareGrid({
   asked,
   given,
   judged,
-}: Props & { readonly asked: Extract<MarkQuestion, { kind: 'scale' }> }) {
+  expected,
+}: Props & { readonly expected: boolean; readonly asked: Extract<MarkQuestion, { kind: 'scale' }> }) {
   const w = useWords();
   const say = markWords(w).given;
   const { ref, room } = useRoom<HTMLDivElement>({ width: 700, height: 290 });
-  const { rows, marks } = useMemo(() => compareRows(w, asked, given, judged), [w, asked, given, judged]);
+  const { rows, marks } = useMemo(() => {
+    const both = compareRows(w, asked, given, judged);
+    return expected ? both : { rows: both.rows.filter((row) => !row.expected), marks: [] };
+  }, [w, asked, given, judged, expected]);
   const scene = useMemo(
     () =>
       compareScene({ w, rows, marks, width: room.width, height: Math.max(room.height, rows.length * 112) }),
@@ -82,7 +91,9 @@ function TwoSignatures({
   asked,
   given,
   judged,
+  expected,
 }: {
+  readonly expected: boolean;
   readonly asked: Extract<MarkQuestion, { kind: 'signature' }>;
   readonly given: Extract<Answer, { is: 'drawn' }>;
   readonly judged: Judged | null;
@@ -103,7 +114,7 @@ function TwoSignatures({
   ];
   return (
     <div className="flex flex-wrap gap-x-6">
-      {staves.map(({ title, signs, decides, wrong: marked }, at) => (
+      {staves.slice(0, expected ? 2 : 1).map(({ title, signs, decides, wrong: marked }, at) => (
         <figure key={title} className="min-w-64 grow basis-64">
           <figcaption className="text-small font-bold text-quiet">{title}</figcaption>
           {engraver && (
@@ -152,7 +163,7 @@ function QuestionStaff({ asked }: Pick<Props, 'asked'>) {
   );
 }
 
-function TwoLines({ asked, given, judged }: Props) {
+function TwoLines({ asked, given, judged, expected }: Props & { readonly expected: boolean }) {
   const w = useWords();
   const say = markWords(w).given;
   const wrong = judged && !judged.correct;
@@ -162,8 +173,12 @@ function TwoLines({ asked, given, judged }: Props) {
       <dd className={wrong ? 'font-bold text-wrong' : 'font-bold'}>
         {sayGiven(w, asked, given) || say.nothing}
       </dd>
-      <dt className="font-sans text-small font-bold text-quiet">{say.expected}</dt>
-      <dd>{sayGiven(w, asked, rightAnswer(asked, w.settings))}</dd>
+      {expected && (
+        <>
+          <dt className="font-sans text-small font-bold text-quiet">{say.expected}</dt>
+          <dd>{sayGiven(w, asked, rightAnswer(asked, w.settings))}</dd>
+        </>
+      )}
     </dl>
   );
 }

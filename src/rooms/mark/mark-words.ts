@@ -249,6 +249,46 @@ function whoWord(w: ClassWords, who: string, people: readonly string[]): Word {
   };
 }
 
+/** What an answer answers: the question as its words. */
+function askedParts(w: ClassWords, sentence: MarkSentence): readonly SentencePart[] {
+  const s = markWords(w).sentence;
+  const f = (field: Field) => FIELDS[field](w, sentence);
+  switch (sentence.kind) {
+    case 'scale':
+      return [
+        f('tonic'),
+        w.join,
+        f('scale'),
+        s.comma,
+        f('direction'),
+        s.inThe,
+        f('clef'),
+        s.comma,
+        f('signature'),
+      ];
+    case 'signature':
+      return [f('tonic'), w.join, f('scale'), s.inThe, f('clef')];
+    case 'name-key':
+      return [f('fifths'), s.comma, f('mode')];
+    case 'name-signature':
+      return [f('tonic'), w.join, f('scale')];
+    case 'order':
+      return [s.first, f('order')];
+    case 'steps':
+      return [f('scale'), s.comma, f('direction')];
+    case 'name-scale':
+      return [f('notes')];
+    case 'partner':
+      return [s.the, f('relation'), s.ofKey, f('tonic'), w.join, f('mode')];
+    case 'degree':
+      return [s.the, f('degree'), s.ofKey, f('tonic'), w.join, f('scale')];
+    case 'chord':
+      return [f('wants'), s.on, s.the, f('degree'), s.ofKey, f('tonic'), w.join, f('scale'), s.as, f('size')];
+    case 'transpose':
+      return [f('pitch'), s.for, f('instrument')];
+  }
+}
+
 /** The sentence of the room, its words in the order of the kind of question. */
 export function markParts(
   w: ClassWords,
@@ -260,63 +300,22 @@ export function markParts(
   const { kind } = sentence;
   const kinds = KIND_IDS.map((each) => option(each, say.kinds[each]));
   const kindWord = listWord(w, { id: 'kind', label: say.words.kind, key: 'Q', value: kind, options: kinds });
-  const f = (field: Field) => FIELDS[field](w, sentence);
   const head: readonly SentencePart[] = [s.mark, kindWord, s.of, whoWord(w, sentence.who, people), s.colon];
-  const asked = (): readonly SentencePart[] => {
-    switch (kind) {
-      case 'scale':
-        return [
-          f('tonic'),
-          w.join,
-          f('scale'),
-          s.comma,
-          f('direction'),
-          s.inThe,
-          f('clef'),
-          s.comma,
-          f('signature'),
-        ];
-      case 'signature':
-        return [f('tonic'), w.join, f('scale'), s.inThe, f('clef')];
-      case 'name-key':
-        return [f('fifths'), s.comma, f('mode')];
-      case 'name-signature':
-        return [f('tonic'), w.join, f('scale')];
-      case 'order':
-        return [s.first, f('order')];
-      case 'steps':
-        return [f('scale'), s.comma, f('direction')];
-      case 'name-scale':
-        return [f('notes')];
-      case 'partner':
-        return [s.the, f('relation'), s.ofKey, f('tonic'), w.join, f('mode')];
-      case 'degree':
-        return [s.the, f('degree'), s.ofKey, f('tonic'), w.join, f('scale')];
-      case 'chord':
-        return [
-          f('wants'),
-          s.on,
-          s.the,
-          f('degree'),
-          s.ofKey,
-          f('tonic'),
-          w.join,
-          f('scale'),
-          s.as,
-          f('size'),
-        ];
-      case 'transpose':
-        return [f('pitch'), s.for, f('instrument')];
-    }
-  };
-  return [...head, ...asked(), s.end];
+  return [...head, ...askedParts(w, sentence), s.end];
+}
+
+function plainText(parts: readonly SentencePart[]): string {
+  return parts.map((part) => (typeof part === 'string' ? part : part.text)).join('');
 }
 
 /** The sentence as plain text. */
 export function markText(w: ClassWords, sentence: MarkSentence): string {
-  return markParts(w, sentence, [])
-    .map((part) => (typeof part === 'string' ? part : part.text))
-    .join('');
+  return plainText(markParts(w, sentence, []));
+}
+
+/** What was asked, without whose answer it is. */
+export function answeredText(w: ClassWords, sentence: MarkSentence): string {
+  return markWords(w).answered(plainText(askedParts(w, sentence)));
 }
 
 /** The words of a kind, by the keys that open them. */

@@ -12,6 +12,14 @@ export const ORBIT_DESK: Desk = {
   title: (w, search) => orbitWords(w).title(orbitText(w, sentenceOf(w, search)).replace(/[.?]$/u, '')),
   keys: (w) => orbitWords(w).keysSheet,
   shares: (w, search) => ({ list: sharesOf(sentenceOf(w, search).kind), names: orbitWords(w).share }),
+  board: {
+    forClass: (search) => {
+      const query = new URLSearchParams(search);
+      query.delete('step');
+      return query.size === 0 ? '' : `?${query}`;
+    },
+    kit: async () => (await import('./board')).ORBIT_BOARD,
+  },
   kept: {
     text: (w, search) => orbitText(w, sentenceOf(w, search)),
     name: (w, search) => orbitText(w, sentenceOf(w, search)),

@@ -7,9 +7,12 @@ import type { Lesson } from '@/store/lesson';
 import { NAME_LIMIT, NOTE_LIMIT } from '@/store/limits';
 import { useWords } from '@/ui/school/use-class';
 import { TypedField } from '@/ui/TypedField';
+import { boardHref, NO_BOARD, NO_LESSON } from '../address/board/board-address';
+import { goTo } from '../ask/go-to';
 import { GoLink } from '../shell/GoLink';
 import type { Desks } from '../shell/house';
 import { keptText } from './kept-text';
+import { MinutesField } from './MinutesField';
 import { type ShelfChoice, ShelfMenu } from './ShelfMenu';
 import type { ShelfActions } from './shelf-actions';
 
@@ -38,6 +41,10 @@ export function ShelfItem({ item, first, last, lessons, actions, desks, fixed, o
     { id: null, name: SAY.noLesson.toLowerCase() },
   ].filter(({ id }) => id !== item.lesson);
   const choices: readonly ShelfChoice[] = [
+    {
+      label: SAY.toBoard,
+      onChoose: () => goTo(boardHref({ ...NO_BOARD, lesson: item.lesson ?? NO_LESSON, item: item.id })),
+    },
     { label: SAY.addNote, disabled: item.note !== '', focus: toNote, onChoose: () => setNoting('asked') },
     { label: SAY.moveUp, disabled: first || fixed, onChoose: () => actions.move(item, -1) },
     { label: SAY.moveDown, disabled: last || fixed, onChoose: () => actions.move(item, 1) },
@@ -76,6 +83,7 @@ export function ShelfItem({ item, first, last, lessons, actions, desks, fixed, o
           onType={(name) => actions.edit(item, { name })}
           className="field font-serif font-bold"
         />
+        <MinutesField item={item} onMinutes={(minutes) => actions.edit(item, { minutes })} />
         <ShelfMenu label={SAY.more(item.name)} choices={choices} />
       </div>
       <GoLink href={item.address} onGo={onGo} className="mt-1 ml-7 block text-small">

@@ -236,6 +236,7 @@ function LessonList({ lesson, items, lessons, fresh, first, last, actions, desks
       <LessonHead
         lesson={lesson}
         count={items.length}
+        minutes={items.reduce((all, { minutes }) => all + (minutes ?? 0), 0)}
         fresh={lesson !== null && lesson.id === fresh}
         first={first}
         last={last}

@@ -53,7 +53,7 @@ export async function keepAll(
 /** What can be done with what lies on the shelf. */
 export function shelfActions({ w, head, school, tell, print, rooms }: ShelfGiven) {
   return {
-    edit: (item: Kept, fields: Partial<Pick<Kept, 'name' | 'note'>>) =>
+    edit: (item: Kept, fields: Partial<Pick<Kept, 'name' | 'note' | 'minutes'>>) =>
       school.change((data, now) => {
         const stored = data.kept.find(({ id }) => id === item.id);
         return stored ? editing('kept', stored, fields, now) : { says: 'edited', edits: [] };

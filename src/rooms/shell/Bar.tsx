@@ -1,4 +1,14 @@
-import { BookmarkPlus, Ellipsis, FileInput, Keyboard, Moon, Share2, SquareLibrary, Sun } from 'lucide-react';
+import {
+  BookmarkPlus,
+  Ellipsis,
+  FileInput,
+  Keyboard,
+  Moon,
+  Presentation,
+  Share2,
+  SquareLibrary,
+  Sun,
+} from 'lucide-react';
 import { type ComponentProps, memo } from 'react';
 import { BAR_WORDS as SAY } from '@/core/words/screen/bar';
 import type { SchoolState } from '@/store/school-state';
@@ -45,15 +55,26 @@ export const Bar = memo(function Bar({ shell, own }: Props) {
       icon: SquareLibrary,
       onClick: () => actions.toSheet('shelf'),
     },
-    { id: 'file', label: SAY.openFile, hint: 'O', icon: FileInput, onClick: actions.chooseFile },
+    ...(hasWork
+      ? [{ id: 'board', label: SAY.board, hint: 'Z', icon: Presentation, onClick: actions.toBoard }]
+      : []),
+    { id: 'file', label: SAY.openFile, hint: 'O', icon: FileInput, brief: true, onClick: actions.chooseFile },
     {
       id: 'light',
       label: night ? SAY.day : SAY.night,
       hint: 'N',
       icon: night ? Sun : Moon,
+      brief: true,
       onClick: actions.otherLight,
     },
-    { id: 'keys', label: SAY.keys, hint: '?', icon: Keyboard, onClick: () => actions.toSheet('keys') },
+    {
+      id: 'keys',
+      label: SAY.keys,
+      hint: '?',
+      icon: Keyboard,
+      brief: true,
+      onClick: () => actions.toSheet('keys'),
+    },
   ];
   const pick = (id: string) => {
     const action = list.find((each) => each.id === id);

@@ -2,6 +2,7 @@ import type { LucideIcon } from 'lucide-react';
 import type { AskPlace } from '@/core/ask/reading';
 import type { ClassWords } from '@/core/words/class-words';
 import type { PaperItem } from '@/ui/paper/Paper';
+import type { BoardDesk } from './board-kit';
 import type { Shares } from './shares';
 
 /** Every key of a room, as they are listed in it. */
@@ -19,6 +20,8 @@ export type Desk = {
   readonly keys: (w: ClassWords, search: string) => KeyHelp;
   /** What can be copied, printed and saved of it. */
   readonly shares: ((w: ClassWords, search: string) => Shares) | null;
+  /** How it stands on the board; null where nothing of the room does. */
+  readonly board: BoardDesk | null;
   /** How it stands on the shelf, and on paper; null where nothing of the room is kept. */
   readonly kept: KeptSentences | null;
 };

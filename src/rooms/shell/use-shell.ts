@@ -10,6 +10,8 @@ import { wanted } from '@/ui/parts/wanted';
 import { type ClassHandle, useClass } from '@/ui/school/use-class';
 import { type SchoolHandle, useSchool } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
+import { boardHref, NO_BOARD } from '../address/board/board-address';
+import { goTo } from '../ask/go-to';
 import type { Room } from './room';
 import { sayShared } from './say-shared';
 import type { Shared } from './share-as';
@@ -76,6 +78,9 @@ function useWork<Way extends string>(
       const saved = await school.change((data, now) => keeping(data, [kept], now));
       tell(saved ? BAR_WORDS.told.kept : BAR_WORDS.told.notKept);
     },
+    toBoard: () => {
+      if (work) goTo(boardHref({ ...NO_BOARD, show: work.current().address }));
+    },
     undo: async () => {
       const undone = await school.undo();
       const { SHELF_WORDS } = await wanted('shelf', () => import('@/core/words/screen/shelf'));
@@ -115,6 +120,7 @@ export function useShell<Way extends string>(given: Given<Way>) {
     k: actions.keep,
     x: () => toSheet('share'),
     p: actions.print,
+    z: actions.toBoard,
     'mod+p': actions.print,
   };
   useKeys(

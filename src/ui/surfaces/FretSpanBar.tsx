@@ -3,21 +3,26 @@ import { LAST_FRET, type Tuning } from '@/core/instrument/fretboard';
 import { sayFrets } from '@/core/words/say-frets';
 import { surfaceWords } from '@/core/words/screen/surfaces';
 import { useWords } from '../school/use-class';
-import type { SurfaceProps } from './surface';
+import type { SurfaceHands, SurfaceView } from './surface';
 
-type BarProps = Pick<SurfaceProps, 'view' | 'hands'> & { readonly tuning: Tuning };
+type BarProps = {
+  readonly view: SurfaceView;
+  readonly onWays: NonNullable<SurfaceHands['ways']>;
+  readonly onRest: () => void;
+  readonly tuning: Tuning;
+};
 
 const WAYS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
 
 /** Which frets are looked at: moved by keys or a drag, made wider and narrower, or one string alone. */
-export function FretSpanBar({ view, hands, tuning }: BarProps) {
+export function FretSpanBar({ view, onWays, onRest, tuning }: BarProps) {
   const w = useWords();
   const say = surfaceWords(w).fretboard;
   const { frets, leftHanded } = view.ways;
   const drag = useRef<{ readonly x: number; moved: number } | null>(null);
   const span = frets.is === 'span' ? frets : null;
   const show = (from: number, to: number) => {
-    if (from >= 0 && to <= LAST_FRET && from <= to) hands.ways({ frets: { is: 'span', from, to } });
+    if (from >= 0 && to <= LAST_FRET && from <= to) onWays({ frets: { is: 'span', from, to } });
   };
   const move = (by: number) => {
     if (span) show(span.from + by, span.to + by);
@@ -37,7 +42,7 @@ export function FretSpanBar({ view, hands, tuning }: BarProps) {
     move(leftHanded ? -by : by);
   };
   const along = () =>
-    hands.ways({
+    onWays({
       frets: span ? { is: 'string', string: tuning.length } : { is: 'span', from: 0, to: 4 },
     });
   return (
@@ -61,9 +66,9 @@ export function FretSpanBar({ view, hands, tuning }: BarProps) {
             onPointerMove={dragged}
             onPointerUp={() => {
               drag.current = null;
-              hands.rest();
+              onRest();
             }}
-            onBlur={hands.rest}
+            onBlur={onRest}
           >
             ↔ {sayFrets(span)}
           </span>
@@ -96,7 +101,7 @@ export function FretSpanBar({ view, hands, tuning }: BarProps) {
               className="control"
               aria-pressed={frets.is === 'string' && frets.string === string}
               aria-label={sayFrets({ is: 'string', string })}
-              onClick={() => hands.ways({ frets: { is: 'string', string } })}
+              onClick={() => onWays({ frets: { is: 'string', string } })}
             >
               {string}
             </button>
@@ -110,7 +115,7 @@ export function FretSpanBar({ view, hands, tuning }: BarProps) {
         type="button"
         className="control"
         aria-pressed={leftHanded}
-        onClick={() => hands.ways({ leftHanded: !leftHanded })}
+        onClick={() => onWays({ leftHanded: !leftHanded })}
       >
         {say.leftHanded}
       </button>

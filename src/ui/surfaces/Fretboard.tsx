@@ -8,6 +8,7 @@ import { readFretboard, sayFretPlace, sayFrets, sayStringWalk } from '@/core/wor
 import { sayPlace } from '@/core/words/say-note';
 import { surfaceWords } from '@/core/words/screen/surfaces';
 import { fretboardScene } from '@/engrave/fretboard';
+import { drawnAt, useFar } from '../scene/drawn-at';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import { FretSpanBar } from './FretSpanBar';
@@ -34,10 +35,11 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
   const { frets, leftHanded } = ways;
   const tuning = tuningOf(view);
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
+  const far = useFar();
   const height = place === 'first' ? Math.max(room.height, 180) : 190;
   const scene = useMemo(
-    () => fretboardScene({ w, written, step, tuning, frets, leftHanded, width: room.width, height }),
-    [w, written, step, tuning, frets, leftHanded, room.width, height],
+    () => fretboardScene({ w, written, step, tuning, frets, leftHanded, far, width: room.width, height }),
+    [w, written, step, tuning, frets, leftHanded, far, room.width, height],
   );
   const { line, scale } = written;
   const mode = scale.id && PATTERNS[scale.id].mode;
@@ -50,7 +52,7 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
       <div
         ref={ref}
         className="min-h-0 grow overflow-hidden"
-        style={place === 'first' ? undefined : { height, flexShrink: 0 }}
+        style={place === 'first' ? undefined : { height: drawnAt(height), flexShrink: 0 }}
       >
         <PointedNotes
           {...{ scene, line, lit, onLit }}
@@ -62,7 +64,7 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
           onPress={hands.toPlace}
         />
       </div>
-      <FretSpanBar view={view} hands={hands} tuning={tuning} />
+      {hands.ways && <FretSpanBar view={view} onWays={hands.ways} onRest={hands.rest} tuning={tuning} />}
     </div>
   );
 }

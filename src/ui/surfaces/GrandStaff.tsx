@@ -14,6 +14,7 @@ import { grandScene, staffWidthIn } from '@/engrave/grand';
 import type { Scene } from '@/engrave/scene';
 import { staffAtStep } from '@/engrave/staff-at-step';
 import { leastStaffWidth } from '@/engrave/staff-width';
+import { useFar } from '../scene/drawn-at';
 import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
@@ -38,13 +39,14 @@ function together(
   upper: readonly [WrittenScale, Scene],
   lower: readonly [WrittenScale, Scene],
   step: DerivationStep,
+  far = false,
 ): Scene {
   const [above, below] = [upper, lower].map(([written, scene]) => staffAtStep(scene, written, step)) as [
     Scene,
     Scene,
   ];
   const [written] = upper;
-  return grandScene({ w, title: scaleName(w, written.scale), upper: above, lower: below, step });
+  return grandScene({ w, title: scaleName(w, written.scale), upper: above, lower: below, step, far });
 }
 
 /** The grand staff: treble and bass at once, with the letters between the staves. */
@@ -53,14 +55,15 @@ function GrandStaff({ id, view, lit, onLit, hands }: SurfaceProps) {
   const say = surfaceWords(w).grand;
   const { step } = view;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
+  const far = useFar();
   const treble = useMemo(() => inClef(w, view, 'treble'), [w, view]);
   const bass = useMemo(() => inClef(w, view, 'bass'), [w, view]);
   const wide = Math.max(staffWidthIn(room.width), leastStaffWidth(treble), leastStaffWidth(bass));
   const upper = useEngraver(treble, wide, null);
   const lower = useEngraver(bass, wide, null);
   const scene = useMemo(
-    () => upper && lower && together(w, [treble, upper], [bass, lower], step),
-    [w, treble, upper, bass, lower, step],
+    () => upper && lower && together(w, [treble, upper], [bass, lower], step, far),
+    [w, treble, upper, bass, lower, step, far],
   );
   if (!scene)
     return (

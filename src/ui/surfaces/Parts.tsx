@@ -12,6 +12,7 @@ import { surfaceWords } from '@/core/words/screen/surfaces';
 import { CLEF_WORDS } from '@/core/words/vocabulary';
 import { belowEachOther } from '@/engrave/below-each-other';
 import { leastStaffWidth } from '@/engrave/staff-width';
+import { drawnAt } from '../scene/drawn-at';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import type { Lit } from './lit';
@@ -93,7 +94,7 @@ function One({ id, title, written, step, lit, onLit, hands }: OneProps) {
   const { ref, room } = useRoom<HTMLDivElement>({ width: 360, height: 148 });
   const scene = useEngraver(written, Math.max(room.width, least), null);
   return (
-    <figure className="min-w-0 grow" style={{ flexBasis: least }}>
+    <figure className="min-w-0 grow" style={{ flexBasis: drawnAt(least) }}>
       <figcaption className="text-small font-semibold">{title}</figcaption>
       <div ref={ref} className="overflow-x-auto overflow-y-hidden">
         <Staff

@@ -5,6 +5,7 @@ import { sayBlackKeys, sayHands } from '@/core/words/say-hands';
 import { readLine, sayPlace } from '@/core/words/say-note';
 import { surfaceWords } from '@/core/words/screen/surfaces';
 import { pianoScene } from '@/engrave/piano';
+import { drawnAt, useFar } from '../scene/drawn-at';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import { PointedNotes } from './PointedNotes';
@@ -19,16 +20,17 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
   const say = surfaceWords(w).keyboard;
   const { written, step } = view;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
+  const far = useFar();
   const first = place === 'first';
   const height = first ? Math.max(room.height, 160) : 130;
   const scene = useMemo(
     () =>
       pianoScene({
-        ...{ w, written, step, height },
+        ...{ w, written, step, far, height },
         hands: first ? say.hands : null,
         width: room.width,
       }),
-    [w, written, step, first, say.hands, room.width, height],
+    [w, written, step, first, say.hands, far, room.width, height],
   );
   const { line, scale } = written;
   const mode = scale.id && PATTERNS[scale.id].mode;
@@ -37,7 +39,7 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
       <div
         ref={ref}
         className="min-h-0 grow overflow-hidden"
-        style={first ? undefined : { height, flexShrink: 0 }}
+        style={first ? undefined : { height: drawnAt(height), flexShrink: 0 }}
       >
         <PointedNotes
           {...{ scene, line, lit, onLit }}

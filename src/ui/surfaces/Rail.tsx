@@ -7,6 +7,7 @@ import { spokenScale } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
 import { signCount } from '@/core/words/vocabulary';
 import { RAIL_PLACES, railScene, railStart } from '@/engrave/rail';
+import { drawnAt } from '../scene/drawn-at';
 import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
@@ -79,7 +80,7 @@ export function Rail({ scale, step, lit, line, onSlide, onRelative, onRest }: Pr
         scene={scene}
         title={say.line}
         description={sayRail(w, scale)}
-        style={{ width: drawn, maxWidth: 'none' }}
+        style={{ width: drawnAt(drawn), maxWidth: 'none' }}
       >
         {onSlide && (
           <g

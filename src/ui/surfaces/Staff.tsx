@@ -9,7 +9,9 @@ import { deriveWords } from '@/core/words/screen/derive';
 import type { Group, Scene } from '@/engrave/scene';
 import { staffAtStep } from '@/engrave/staff-at-step';
 import { withDegrees } from '@/engrave/staff-degrees';
+import { movedUp, spareRoom } from '@/engrave/staff-trim';
 import type { GroupLook } from '../scene/drawing';
+import { drawnAt, useFar } from '../scene/drawn-at';
 import { SceneView } from '../scene/SceneView';
 import { useWords } from '../school/use-class';
 import { type Hit, Hits } from './Hits';
@@ -43,11 +45,16 @@ function shownWidth(needed: number, room: number): number {
 export function Staff({ id, scene, written, step, lit, onLit, onPlace, room, title, description }: Props) {
   const w = useWords();
   const say = deriveWords(w).surfaces;
-  const hits = useMemo(() => (scene ? hitsOf(w, scene, written) : []), [w, scene, written]);
-  const now = useMemo(
-    () => scene && withDegrees(w, staffAtStep(scene, written, step), written, step),
-    [w, scene, written, step],
-  );
+  const far = useFar();
+  const spare = useMemo(() => (far && scene ? spareRoom(scene) : null), [far, scene]);
+  const cut = spare?.above ?? 0;
+  const hits = useMemo(() => (scene ? hitsOf(w, scene, written, cut) : []), [w, scene, written, cut]);
+  const now = useMemo(() => {
+    if (!scene) return null;
+    const drawn = staffAtStep(scene, written, step);
+    const { above, below } = spare ?? { above: 0, below: 0 };
+    return movedUp(withDegrees(w, { ...drawn, height: drawn.height - below }, written, step), above);
+  }, [w, scene, written, step, spare]);
   if (!now) return <p className="grid h-37 place-items-center text-small text-quiet">{say.engraving}</p>;
   const { line, atClef } = written;
   const places = litPlaces(lit, line);
@@ -81,7 +88,7 @@ export function Staff({ id, scene, written, step, lit, onLit, onPlace, room, tit
       scene={now}
       title={title ?? say.staff}
       description={description}
-      style={{ width: shownWidth(now.width, room), maxWidth: 'none' }}
+      style={{ width: drawnAt(shownWidth(now.width, room)), maxWidth: 'none' }}
       look={look}
       under={hits.map(({ id, x, y }) => (
         <Halo
@@ -125,21 +132,27 @@ function pointedAt(id: string, { atClef }: WrittenScale): Lit | null {
   return sign ? { kind: 'sign', sign } : null;
 }
 
-function hitsOf(w: ClassWords, scene: Scene, { scale, line, atClef }: WrittenScale): readonly Hit[] {
+/** What can be pointed at on a staff of which so many pixels were cut off above. */
+function hitsOf(
+  w: ClassWords,
+  scene: Scene,
+  { scale, line, atClef }: WrittenScale,
+  cut: number,
+): readonly Hit[] {
   const mode = scale.id && PATTERNS[scale.id].mode;
   return scene.groups.flatMap(({ key, part, marks }): Hit[] => {
     const glyph = marks.find((mark) => mark.kind === 'glyph');
     if (glyph?.kind !== 'glyph' || (part !== 'note' && part !== 'sign')) return [];
     const index = Number(key.replace(/\D/gu, ''));
     if (part === 'note')
-      return [{ id: key, x: glyph.x + 8, y: glyph.y, r: 15, label: sayPlace(w, line, index, mode) }];
+      return [{ id: key, x: glyph.x + 8, y: glyph.y - cut, r: 15, label: sayPlace(w, line, index, mode) }];
     const sign = atClef ? accidentalsOf(atClef)[index] : undefined;
     if (!sign) return [];
     return [
       {
         id: key,
         x: glyph.x + 5,
-        y: glyph.y,
+        y: glyph.y - cut,
         r: 8,
         label: saySign(w, sign, line, atClef, mode === 'minor' ? 'minor' : 'major'),
       },

@@ -9,6 +9,7 @@ import type { Scene } from '@/engrave/scene';
 import { strideScene } from '@/engrave/stride';
 import type { TwoOctavesQuestion } from '@/engrave/two-octaves';
 import { wanted } from '../parts/wanted';
+import { useFar } from '../scene/drawn-at';
 import { SceneView } from '../scene/SceneView';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
@@ -59,6 +60,7 @@ function Stride({ id, view, lit, onLit, hands }: SurfaceProps) {
   const w = useWords();
   const say = deriveWords(w).surfaces;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
+  const far = useFar();
   const { line, scale } = written;
   const mode = scale.id && PATTERNS[scale.id].mode;
   const pointed = lit?.kind === 'place' ? lit.place : null;
@@ -66,8 +68,8 @@ function Stride({ id, view, lit, onLit, hands }: SurfaceProps) {
   const scene = useMemo(
     () =>
       turnScene(octaves, w, written, step, derivation, room) ??
-      strideScene({ w, written, step, steps: derivation.steps, lit: pointed, ...room }),
-    [octaves, w, written, step, derivation, pointed, room],
+      strideScene({ w, written, step, steps: derivation.steps, lit: pointed, far, ...room }),
+    [far, octaves, w, written, step, derivation, pointed, room],
   );
   const labels = useMemo(() => line.map((_, place) => sayPlace(w, line, place, mode)), [w, line, mode]);
   // A letter slides to its sharp while one question is worked out; another question stands at once.

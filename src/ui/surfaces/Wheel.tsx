@@ -7,6 +7,7 @@ import { readLine, sayPlace } from '@/core/words/say-note';
 import { sayWalk } from '@/core/words/say-walk';
 import { surfaceWords } from '@/core/words/screen/surfaces';
 import { wheelScene } from '@/engrave/wheel';
+import { useFar } from '../scene/drawn-at';
 import { useRoom } from '../scene/use-room';
 import { useWords } from '../school/use-class';
 import { PointedNotes } from './PointedNotes';
@@ -22,6 +23,7 @@ function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
   const { written, step } = view;
   const { line, scale } = written;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
+  const far = useFar();
   const [unit, setUnit] = useState<Walk['unit']>('letters');
   const [count, setCount] = useState(0);
   const [chosen, setChosen] = useState<SpelledNote | null>(null);
@@ -29,8 +31,8 @@ function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
   const walk = useMemo((): Walk => ({ from, unit, count }), [from, unit, count]);
   const height = Math.max(room.height, 200);
   const scene = useMemo(
-    () => wheelScene({ w, written, step, walk, width: room.width, height }),
-    [w, written, step, walk, room.width, height],
+    () => wheelScene({ w, written, step, walk, far, width: room.width, height }),
+    [w, written, step, walk, far, room.width, height],
   );
   const mode = scale.id && PATTERNS[scale.id].mode;
   const move = (by: number) => setCount((now) => Math.max(-LONGEST_WALK, Math.min(LONGEST_WALK, now + by)));
@@ -50,7 +52,8 @@ function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
           }}
         />
       </div>
-      <div className="flex flex-wrap items-center gap-1.5 pt-1 text-small">
+      {/* On a board the walk would be seen in one window alone. */}
+      <div className="flex flex-wrap items-center gap-1.5 pt-1 text-small" hidden={hands.ways === null}>
         {WALK_UNITS.map((each) => (
           <button
             key={each}

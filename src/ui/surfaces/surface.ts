@@ -26,8 +26,8 @@ export type SurfaceHands = {
   readonly slide: ((places: number) => void) | null;
   /** The tonic is to move inside its signature: to the relative key. */
   readonly relative: (() => void) | null;
-  /** Another part of what it is played on is to be looked at. */
-  readonly ways: (change: Partial<Ways>) => void;
+  /** Another part of what it is played on is to be looked at; null where a surface is only looked at. */
+  readonly ways: ((change: Partial<Ways>) => void) | null;
   /** A hand that passed over much has let go. */
   readonly rest: () => void;
 };
@@ -72,6 +72,8 @@ type Light = {
   readonly places: readonly SurfacePlace[];
   /** The codes of what stands below it where it is the large one and nothing else is asked for. */
   readonly under: readonly string[];
+  /** Whether there is room for another one on a board that it is shown on. */
+  readonly low: boolean;
   /** Whether two of it stand beside each other where two workings are compared. */
   readonly beside: boolean;
 };

@@ -3,6 +3,7 @@ export const BAR_WORDS = {
   keep: 'Keep',
   shelf: (count: number) => `Shelf (${count})`,
   share: 'Share',
+  board: 'Board',
   openFile: 'Open',
   day: 'Day',
   night: 'Night',
@@ -45,4 +46,5 @@ export const WORK_KEYS: readonly KeyLine[] = [
   { keys: 'K', does: 'Keep on the shelf' },
   { keys: 'X', does: 'Copy, print or export' },
   { keys: 'P', does: 'Print' },
+  { keys: 'Z', does: 'Show it on the board' },
 ];

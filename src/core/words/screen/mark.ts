@@ -18,6 +18,9 @@ const KINDS: Readonly<Record<KindId, string>> = {
   transpose: 'a note, transposed',
 };
 
+/** What an answer answers, for a class that is shown it without its name. */
+const answered = (asked: string) => `An answer: ${asked}`;
+
 const SENTENCE = {
   mark: 'Mark ',
   of: ' by ',
@@ -203,6 +206,7 @@ function words(w: ClassWords) {
     title: (sentence: string) => `${sentence} · Mark · Moon Step`,
     kinds: KINDS,
     sentence: SENTENCE,
+    answered,
     instruments: instrumentNames(w),
     words: {
       kind: 'kind of question',

@@ -1,6 +1,7 @@
 /** What is loaded only when it is wanted, as it is named where it does not come. */
 export const PART_WORDS = {
   ask: 'the ask line',
+  board: 'the board',
   book: 'the key book',
   classes: 'the list of classes',
   compare: 'two workings beside each other',

@@ -4,6 +4,7 @@ import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '@/core/scale/signature';
 import { sayHop } from '@/core/words/say-signature';
 import { questionWords } from '@/core/words/screen/questions';
 import { signCount } from '@/core/words/vocabulary';
+import { useFar } from '@/ui/scene/drawn-at';
 import { useWords } from '@/ui/school/use-class';
 
 type Props = {
@@ -21,6 +22,7 @@ export function OrderRows({ count, taken, pointed, onTake }: Props) {
   const w = useWords();
   const say = questionWords(w).orders;
   const [hop, setHop] = useState<Hop | null>(null);
+  const far = useFar();
   const row = (kind: 1 | -1) => (
     <Row
       kind={kind}
@@ -32,12 +34,14 @@ export function OrderRows({ count, taken, pointed, onTake }: Props) {
     />
   );
   return (
-    <section aria-label={say.title} className="card flex flex-col gap-2 px-4 py-3">
+    <section aria-label={say.title} className={`flex flex-col gap-2 ${far ? '' : 'card px-4 py-3'}`}>
       {row(1)}
       {row(-1)}
-      <p role="status" className="min-h-5 text-small text-quiet">
-        {hop ? sayHop(w, hop.kind, hop.at) : say.pointAt}
-      </p>
+      {!far && (
+        <p role="status" className="min-h-5 text-small text-quiet">
+          {hop ? sayHop(w, hop.kind, hop.at) : say.pointAt}
+        </p>
+      )}
     </section>
   );
 }
@@ -57,6 +61,9 @@ type RowProps = {
 function Row({ kind, title, taken, pointed, onTake, onHop }: RowProps) {
   const w = useWords();
   const say = questionWords(w).orders;
+  // On a board it is looked at, and nothing can be pressed.
+  const far = useFar();
+  const Sign = far ? 'div' : 'button';
   const order = kind > 0 ? ORDER_OF_SHARPS : ORDER_OF_FLATS;
   // Flats are read from the right, so that both rows share their letters.
   const places = kind > 0 ? order.map((_, at) => at) : order.map((_, at) => 6 - at);
@@ -71,15 +78,16 @@ function Row({ kind, title, taken, pointed, onTake, onHop }: RowProps) {
           const now = pointed.length < 7 && pointed.includes(at);
           return (
             <li key={at}>
-              <button
-                type="button"
+              <Sign
+                type={far ? undefined : 'button'}
+                role={far ? 'img' : undefined}
                 className="order-sign"
                 data-kind={kind > 0 ? 'sharp' : 'flat'}
                 data-on={on ? '' : undefined}
                 data-now={now ? '' : undefined}
-                aria-pressed={on}
+                aria-pressed={far ? undefined : on}
                 aria-label={`${w.spokenNote(sign)}, ${at + 1}${now ? `, ${say.decides}` : ''}`}
-                aria-disabled={!onTake}
+                aria-disabled={far ? undefined : !onTake}
                 onPointerEnter={() => onHop({ kind: kind > 0 ? 'sharps' : 'flats', at })}
                 onPointerLeave={() => onHop(null)}
                 onFocus={() => onHop({ kind: kind > 0 ? 'sharps' : 'flats', at })}
@@ -89,7 +97,7 @@ function Row({ kind, title, taken, pointed, onTake, onHop }: RowProps) {
               >
                 <span className="font-serif text-large font-bold">{w.note(sign)}</span>
                 <span className="text-small">{at + 1}</span>
-              </button>
+              </Sign>
             </li>
           );
         })}

@@ -3,7 +3,6 @@ import { areSameNotes } from '@/core/derive/methods';
 import { notesOf } from '@/core/scale/line';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayAgreed, sayCompared } from '@/core/words/say-compared';
-import { scaleName } from '@/core/words/say-scale';
 import { sayStep, stepText } from '@/core/words/say-step';
 import { deriveWords } from '@/core/words/screen/derive';
 import { spoken } from '@/core/words/spoken';
@@ -14,6 +13,7 @@ import { OnSurface } from '@/ui/surfaces/OnSurface';
 import { useSteady } from '@/ui/use-steady';
 import { StepBar } from '@/ui/working/StepBar';
 import { WorkingLines } from '@/ui/working/WorkingLines';
+import { sameScale, sideName } from './sides';
 import { type DeriveView, stepDeciding } from './view';
 
 type Props = {
@@ -74,20 +74,6 @@ export function Compare({ view, other, lit, onLit, onStep, onAlone, onWhy }: Pro
       </div>
     </div>
   );
-}
-
-/** Two methods are told apart by their names, two scales by theirs. */
-function sideName(w: ClassWords, view: DeriveView, other: DeriveView, side: DeriveView): string {
-  const methods = sameScale(view, other);
-  return methods ? w.method(side.derivation.method) : scaleName(w, side.scale);
-}
-
-function sameScale({ scale }: DeriveView, other: DeriveView): boolean {
-  return scale.tonic === other.scale.tonic && scaleKey(scale) === scaleKey(other.scale);
-}
-
-function scaleKey({ id, rising }: DeriveView['scale']): string {
-  return id ?? rising.join();
 }
 
 function conclusion(w: ClassWords, view: DeriveView, other: DeriveView): readonly string[] {

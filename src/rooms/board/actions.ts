@@ -1,0 +1,90 @@
+import {
+  ArrowLeft,
+  ArrowRight,
+  Eye,
+  EyeOff,
+  Hourglass,
+  Keyboard,
+  Layers,
+  type LucideIcon,
+  Maximize,
+  Monitor,
+  MonitorOff,
+  MonitorUp,
+  Moon,
+  Sun,
+  X,
+} from 'lucide-react';
+import { BOARD_WORDS } from '@/core/words/screen/board';
+import type { BoardShow } from '../shell/board-kit';
+import { type BoardCommand, type BoardState, isThinking } from './state';
+
+/** Something hands can do with a board: a key, and a button with a word. */
+export type BoardAction = {
+  readonly label: string;
+  readonly icon: LucideIcon;
+  /** As it is shown, and all that does the same by `KeyboardEvent.key`. */
+  readonly hint: string;
+  readonly keys: readonly string[];
+  /** Whether it has a button; the others are keys alone. */
+  readonly button: boolean;
+  readonly act: () => void;
+};
+
+type Given = {
+  readonly state: BoardState;
+  readonly show: BoardShow | null;
+  readonly now: number;
+  readonly send: (command: BoardCommand) => void;
+  /** What this window can do beside; null for what it cannot. */
+  readonly window: {
+    readonly full: (() => void) | null;
+    readonly second: (() => void) | null;
+    readonly help: () => void;
+    readonly close: (() => void) | null;
+  };
+};
+
+const SAY = BOARD_WORDS.hands;
+
+/** Everything that can be done with a board in its window, in the order of the buttons. */
+export function boardActions({ state, show, now, send, window: own }: Given): readonly BoardAction[] {
+  const ask = (command: BoardCommand['ask'] & ('next' | 'back')) => () => send({ ask: command });
+  const action = (
+    label: string,
+    icon: LucideIcon,
+    hint: string,
+    keys: readonly string[],
+    act: () => void,
+    button = true,
+  ): BoardAction => ({ label, icon, hint, keys, button, act });
+  const views = show?.views ?? [];
+  const named = views[(state.view + 1) % Math.max(1, views.length)];
+  const thinks = isThinking(state, now);
+  const night = state.light === 'night';
+  return [
+    action(SAY.back, ArrowLeft, '←', ['ArrowLeft', 'PageUp'], ask('back')),
+    action(SAY.next, ArrowRight, '→', ['ArrowRight', 'PageDown', ' '], ask('next')),
+    action(state.hidden ? SAY.show : SAY.hide, state.hidden ? Eye : EyeOff, 'H', ['h'], () =>
+      send({ ask: 'hide' }),
+    ),
+    action(state.blank ? SAY.unblank : SAY.blank, state.blank ? Monitor : MonitorOff, 'B', ['b', '.'], () =>
+      send({ ask: 'blank' }),
+    ),
+    action(thinks ? SAY.thinkNo : SAY.think, Hourglass, 'T', ['t'], () => send({ ask: 'think' })),
+    ...(named !== undefined && views.length > 1
+      ? [action(SAY.view(named), Layers, 'S', ['s'], () => send({ ask: 'view' }))]
+      : []),
+    action(night ? SAY.day : SAY.night, night ? Sun : Moon, 'N', ['n'], () => send({ ask: 'light' })),
+    ...(own.full ? [action(SAY.full, Maximize, 'F', ['f'], own.full)] : []),
+    ...(own.second ? [action(SAY.window, MonitorUp, 'W', ['w'], own.second)] : []),
+    action(SAY.keys, Keyboard, '?', ['?'], own.help),
+    ...(own.close ? [action(SAY.close, X, 'Esc', ['Escape'], own.close)] : []),
+    action('', ArrowLeft, 'Home', ['Home'], () => send({ ask: 'question' }), false),
+    action('', ArrowRight, 'End', ['End'], () => send({ ask: 'whole' }), false),
+    action('', ArrowRight, '↓', ['ArrowDown'], () => send({ ask: 'point-on', way: 1 }), false),
+    action('', ArrowLeft, '↑', ['ArrowUp'], () => send({ ask: 'point-on', way: -1 }), false),
+    action('', ArrowRight, '>', ['>'], () => send({ ask: 'onward' }), false),
+    action('', ArrowLeft, '<', ['<'], () => send({ ask: 'before' }), false),
+  ];
+}
