@@ -119,7 +119,8 @@ export function pianoScene({ w, written, step, hands, far, width, height }: Pian
     if (seen.has(midi)) return [];
     seen.add(midi);
     const black = isBlackKey(midi);
-    const r = black ? Math.min(radius, keys.white * BLACK.width * 0.48) : radius;
+    // Seen from far it may be a little wider than its black key.
+    const r = black ? Math.min(radius, keys.white * BLACK.width * (far ? 0.53 : 0.48)) : radius;
     const current = step.at.length < 8 && step.at.includes(place);
     const marks: readonly Mark[] = [
       ...noteCircle(w, state.note, { r, width: placed.home ? 3 : 1.75, current, far }),

@@ -5,6 +5,7 @@ import { KeyList } from '@/ui/keys/KeyList';
 import { type KeyActions, useKeys } from '@/ui/keys/use-keys';
 import { SINGLE_KEYS, useSetting } from '@/ui/keys/use-setting';
 import { Speaking } from '@/ui/school/use-class';
+import { useSteady } from '@/ui/use-steady';
 import { asDesk, type BoardAddress, boardHref, NO_BOARD, readBoard } from '../address/board/board-address';
 import { useHere } from '../shell/use-shell';
 import { boardActions } from './actions';
@@ -21,16 +22,15 @@ import { useAwake, useFullScreen, useNow } from './use-window';
 /** The board: what a class sees, alone in this window, or in another one that a desk drives. */
 export function BoardRoom() {
   const [address, setAddress] = useState(() => readBoard(window.location.search));
+  const { toAddress } = useSteady({
+    toAddress: (next: BoardAddress) => {
+      window.history.replaceState(null, '', boardHref(next));
+      setAddress(next);
+    },
+  });
   return (
     <ErrorBoundary what={SAY.board} size="room">
-      <Board
-        key={address.part}
-        address={address}
-        onAddress={(next) => {
-          window.history.replaceState(null, '', boardHref(next));
-          setAddress(next);
-        }}
-      />
+      <Board key={address.part} address={address} onAddress={toAddress} />
     </ErrorBoundary>
   );
 }
@@ -74,6 +74,13 @@ function Board({ address, onAddress }: Props) {
     if (part === 'class' || item === null || address.lesson === null) return;
     window.history.replaceState(null, '', boardHref({ ...address, item }));
   }, [part, item, address]);
+
+  // Nothing stands in the address that a class is not to see.
+  const [only] = list ?? [];
+  useEffect(() => {
+    if (address.show === null || !only || only.address === address.show) return;
+    onAddress({ ...address, show: only.address });
+  }, [address, only, onAddress]);
 
   const order = (command: BoardCommand) =>
     send(command, {

@@ -79,7 +79,7 @@ function CompareGrid({
       <SceneView
         id="compare"
         scene={scene}
-        title={say.title}
+        title={expected ? say.title : say.given}
         description={[...description, ...findings].join('. ')}
         {...(scene.width > room.width ? { style: { minWidth: scene.width } } : {})}
       />

@@ -1,4 +1,4 @@
-import { type ReactNode, type SVGProps, useLayoutEffect, useRef, useState } from 'react';
+import { Children, type ReactNode, type SVGProps, useLayoutEffect, useRef, useState } from 'react';
 import type { Scene } from '@/engrave/scene';
 import { written } from '@/engrave/shape';
 import { Drawing, drawingHtml, type Looks, noLooks } from './drawing';
@@ -31,7 +31,7 @@ export function SceneView({ scene, title, description, id, look, under, children
     <svg
       viewBox={`0 0 ${written(scene.width)} ${written(scene.height)}`}
       className="scene"
-      role={children ? 'group' : 'img'}
+      role={Children.toArray(children).length > 0 ? 'group' : 'img'}
       aria-labelledby={`${id}-title`}
       aria-describedby={`${id}-desc`}
       {...rest}
