@@ -22,7 +22,7 @@ export function lanes(
   grid: Grid,
   lowest: number,
   step: DerivationStep,
-  { line, scale }: WrittenScale,
+  { line, scale, octaves }: WrittenScale,
   columns: readonly number[],
   hops: readonly Hop[],
 ): readonly Group[] {
@@ -30,7 +30,7 @@ export function lanes(
     stage === 'letter' ? [] : [{ note, column: columns[place] as number }],
   );
   return [
-    keyboardGroup(grid, lowest, { first: 0, last: 12 }),
+    keyboardGroup(grid, lowest, { first: 0, last: 12 * octaves }),
     dotGroup(grid, lowest, decided),
     ...onKeys(w, grid, lowest, step, { line, scale }, columns),
     ...gapLetters(w, grid, step, columns),

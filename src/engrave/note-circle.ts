@@ -1,4 +1,4 @@
-import type { DerivationStep } from '@/core/derive/derivation';
+import { type DerivationStep, isAboutSome } from '@/core/derive/derivation';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
@@ -11,11 +11,11 @@ import type { Mark } from './scene';
  * decides it as well. A step about the whole line is about none of them.
  */
 export function isAbout(
-  { at }: DerivationStep,
+  step: DerivationStep,
   { line }: Pick<WrittenScale, 'line'>,
   note: SpelledNote,
 ): boolean {
-  return at.length < 8 && at.some((place) => line[place]?.pitch.note === note);
+  return isAboutSome(step, line) && step.at.some((place) => line[place]?.pitch.note === note);
 }
 
 /** A decided note in its circle: its name in the ink of its sign, on the light of the step that is about it. */

@@ -1,4 +1,4 @@
-import type { DerivationStep } from '@/core/derive/derivation';
+import { type DerivationStep, isAboutSome } from '@/core/derive/derivation';
 import { isBlackKey } from '@/core/instrument/keyboard';
 import { type Finger, twoHands } from '@/core/instrument/two-hands';
 import { midiOf, pitch } from '@/core/note/pitch';
@@ -121,7 +121,7 @@ export function pianoScene({ w, written, step, hands, far, width, height }: Pian
     const black = isBlackKey(midi);
     // Seen from far it may be a little wider than its black key.
     const r = black ? Math.min(radius, keys.white * BLACK.width * (far ? 0.53 : 0.48)) : radius;
-    const current = step.at.length < 8 && step.at.includes(place);
+    const current = isAboutSome(step, line) && step.at.includes(place);
     const marks: readonly Mark[] = [
       ...noteCircle(w, state.note, { r, width: placed.home ? 3 : 1.75, current, far }),
       ...figures(degreeFigure(w, placed, state.note, scale), 0, -r - 5, 12, black ? 'on-black' : 'quiet'),

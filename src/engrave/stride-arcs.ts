@@ -25,7 +25,7 @@ export function arcGroups(
     const semitones = Math.abs(to - from);
     if (state.stage === 'letter' || before?.stage === 'letter' || semitones < 1 || semitones > 4) return [];
     const placed = line[place] as PlacedNote;
-    const lower = Math.min(placed.degree, (line[gap] as PlacedNote).degree);
+    const lower = lowerDegree(placed, line[gap] as PlacedNote);
     const wrong = wanted !== null && wanted[lower - 1] !== semitones;
     return [
       group(`arc-${place}`, 'arc', arc(w, grid, semitones, wrong), {
@@ -35,6 +35,12 @@ export function arcGroups(
       }),
     ];
   });
+}
+
+/** The degree that a step goes up from; over the tonic in the middle of a line of octaves it is the first again. */
+function lowerDegree({ degree: one }: PlacedNote, { degree: other }: PlacedNote): number {
+  const lower = Math.min(one, other);
+  return lower === 2 && Math.max(one, other) === 8 ? 1 : lower;
 }
 
 /** The arc over a step of 1 to 4 semitones, its middle at the point it is drawn from. */

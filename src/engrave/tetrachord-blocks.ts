@@ -25,7 +25,9 @@ export function tetrachordBlocks(
   const drawn = ([0, 1] as const).filter((row) => row < grid.rows);
   return drawn.flatMap((row) =>
     BLOCKS.flatMap(({ ink, from, to }): readonly Group[] => {
-      const within = line.flatMap(({ degree, falling }, place) => {
+      // Of several octaves the first one shows how it comes about.
+      const within = line.flatMap(({ degree, falling, octave }, place) => {
+        if (octave > 0) return [];
         // The way down in a row of its own begins on the top note, which stands in the upper row.
         const here = row === 1 ? falling || degree === 8 : !falling || grid.rows === 1;
         return here && degree >= from && degree <= to ? [columns[place] as number] : [];

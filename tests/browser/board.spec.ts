@@ -261,6 +261,28 @@ test('axe finds nothing on a board by day and by night, nor at its desk', async 
   await axeFindsNothing(page);
 });
 
+test('a board whose drawing has not come says so, and goes on when it comes', async ({ browser }) => {
+  for (const script of [/\/_astro\/kit\./u, /\/_astro\/Fretboard\./u]) {
+    const context = await browser.newContext({ serviceWorkers: 'block' });
+    const page = await context.newPage();
+    let held = 0;
+    await page.route(script, (route) => {
+      held += 1;
+      return route.abort();
+    });
+    await page.goto(boardOf(`${B_MINOR}&on=fretboard`));
+    await isLive(page);
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('alert')).toHaveText(/could not be loaded/u);
+    expect(held).toBeGreaterThan(0);
+    await page.unroute(script);
+    await expect(board(page).getByRole('group', { name: /^Fretboard/u })).toBeVisible();
+    await expect(page.getByRole('alert')).toHaveCount(0);
+    await expect(said(page)).toHaveText(/^Write the letters/u);
+    await context.close();
+  }
+});
+
 /** What a class sees of a drawing, measured: the smallest type, and the smallest name of a note. */
 async function sizes(page: Page): Promise<{ readonly type: number; readonly name: number | null }> {
   return page.evaluate(() => {

@@ -176,3 +176,40 @@ test.describe('by touch', () => {
     await expect(room.sentence).toContainText('frets 0 to 4');
   });
 });
+
+test('a scale goes through two octaves on every surface, worked out once for both', async ({
+  page,
+  room,
+}) => {
+  await room.open(E_MINOR);
+  await page.keyboard.press('a');
+  await page.keyboard.type('two oct');
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).toContainText('going up two octaves, in the treble clef');
+  await expect(page).toHaveURL(/octaves=two/u);
+  const line = ['E', ...Array(2).fill(['F sharp', 'G', 'A', 'B', 'C', 'D sharp', 'E']).flat()];
+  await expect.poll(() => room.strideNotes()).toEqual(line);
+  const staff = room.surface('Staff').getByRole('group', { name: 'Staff' });
+  await expect(staff.locator('[data-part=note]')).toHaveCount(15);
+  // The step that decides the 2nd decides it in both octaves.
+  await page.keyboard.press('Home');
+  await page.keyboard.press('ArrowRight');
+  await expect(staff.locator('.scene-halo')).toHaveCount(2);
+  // Pointed at, the note of that octave lights, and not the one below.
+  await room
+    .surface('Stride and keyboard')
+    .getByRole('button', { name: /^F sharp, the 2nd\. Nine letters/u })
+    .focus();
+  await expect(lit(page)).toHaveCount(1);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('e');
+  await page.keyboard.type('one');
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).not.toContainText('octave');
+  await expect.poll(() => room.strideNotes()).toEqual(line.slice(0, 8));
+  await page.keyboard.press('/');
+  await page.keyboard.type('e major two octaves for tenor saxophone');
+  await page.keyboard.press('Enter');
+  await expect(room.sentence).toContainText('going up two octaves');
+  await expect(room.sentence).toContainText('for tenor saxophone');
+});

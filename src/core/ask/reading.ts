@@ -4,7 +4,7 @@ import type { ChordProblem } from '../harmony/chord-spelling';
 import type { ChordSize } from '../harmony/family';
 import type { Key } from '../harmony/key';
 import type { Clef } from '../instrument/staff';
-import type { FretsShown } from '../instrument/ways';
+import type { FretsShown, Octaves } from '../instrument/ways';
 import type { Quality } from '../note/interval';
 import type { Fifths, SpelledNote } from '../note/spelled';
 import type { AskedScale } from '../scale/asked';
@@ -25,6 +25,7 @@ export type AskOptions = {
   readonly frets?: FretsShown;
   readonly tuning?: string;
   readonly instrument?: string;
+  readonly octaves?: Octaves;
 };
 
 /** A tonic with its scale. */

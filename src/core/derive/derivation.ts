@@ -35,6 +35,11 @@ export type DerivationStep = {
   readonly under: Fifths | null;
 };
 
+/** Whether a step is about some notes of a line, and not about all or nearly all of it. */
+export function isAboutSome({ at }: Pick<DerivationStep, 'at'>, line: readonly unknown[]): boolean {
+  return at.length < Math.max(8, line.length * 0.75);
+}
+
 /** A way to an answer, as a value: everything that shows, says or prints a working is read off it. */
 export type Derivation = {
   readonly question: { readonly scale: Scale; readonly direction: Direction };

@@ -36,13 +36,17 @@ export function ledgerLines(place: number): number {
 }
 
 /**
- * The octave of the tonic in which an octave of notes from it needs fewest ledger lines in all; the lower on a tie.
+ * The octave of the tonic in which an octave of notes from it, or several, needs fewest ledger lines in all; the lower on
+ * a tie.
  */
-export function fewestLedgersOctave(letter: Pitch['note']['letter'], clef: Clef): number {
+export function fewestLedgersOctave(letter: Pitch['note']['letter'], clef: Clef, octavesUp = 1): number {
   const octaves = [1, 2, 3, 4, 5];
   const lines = octaves.map((octave) => {
     const bottom = letterHeight(letter, octave) - BOTTOM_LINE[clef];
-    return Array.from({ length: 8 }, (_, index) => ledgerLines(bottom + index)).reduce((a, b) => a + b, 0);
+    return Array.from({ length: 7 * octavesUp + 1 }, (_, index) => ledgerLines(bottom + index)).reduce(
+      (a, b) => a + b,
+      0,
+    );
   });
   return octaves[lines.indexOf(Math.min(...lines))] as number;
 }

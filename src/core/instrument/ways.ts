@@ -7,6 +7,11 @@ export type FretsShown =
   | ({ readonly is: 'span' } & FretSpan)
   | { readonly is: 'string'; readonly string: number };
 
+/** Through how many octaves a scale goes: one, two, or all that the instrument has. */
+export const OCTAVES = ['one', 'two', 'range'] as const;
+
+export type Octaves = (typeof OCTAVES)[number];
+
 /** What a scale is played on and written for, beside its staff. */
 export type Ways = {
   readonly frets: FretsShown;
@@ -16,6 +21,8 @@ export type Ways = {
   readonly leftHanded: boolean;
   /** The id of a transposing instrument, or of concert pitch. */
   readonly instrument: string;
+  /** Through how many octaves a scale goes. */
+  readonly octaves: Octaves;
 };
 
 export const AS_USUAL: Ways = {
@@ -23,6 +30,7 @@ export const AS_USUAL: Ways = {
   tuning: 'guitar',
   leftHanded: false,
   instrument: CONCERT,
+  octaves: 'one',
 };
 
 /** The code of what is looked at: `0-4`, or `string-6`. */
@@ -46,8 +54,13 @@ export function fretsFrom(code: string): FretsShown | null {
 /** The ids of all instruments, concert pitch first. */
 export const INSTRUMENT_IDS: readonly string[] = [CONCERT, ...Object.keys(TRANSPOSING)];
 
-/** The ways with a string that the tuning has: a walk along one that it has not is along its lowest. */
-export function fittingWays(ways: Ways): Ways {
+/**
+ * The ways with a string that the tuning has: a walk along one that it has not is along its lowest; and at concert pitch
+ * no range of an instrument.
+ */
+export function fittingWays(asked: Ways): Ways {
+  const ranged = asked.octaves === 'range' && asked.instrument === CONCERT;
+  const ways: Ways = ranged ? { ...asked, octaves: 'one' } : asked;
   const strings = tuningFrom(ways.tuning)?.length ?? 0;
   const { frets } = ways;
   return frets.is === 'string' && frets.string > strings
@@ -61,6 +74,7 @@ export function areSameWays(one: Ways, other: Ways): boolean {
     fretsCode(one.frets) === fretsCode(other.frets) &&
     one.tuning === other.tuning &&
     one.leftHanded === other.leftHanded &&
-    one.instrument === other.instrument
+    one.instrument === other.instrument &&
+    one.octaves === other.octaves
   );
 }

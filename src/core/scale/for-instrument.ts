@@ -55,16 +55,28 @@ export function octaveInRange(
   written: Scale,
   direction: Direction,
   { range, clef }: Pick<Transposing, 'range' | 'clef'>,
+  octaves = 1,
 ): number | null {
   const [lowest, highest] = range.map((name) => midiOf(pitchNamed(name))) as [number, number];
   const fitting = OCTAVES.flatMap((octave) => {
-    const pitches = lineOf(written, direction, octave).map((each) => each.pitch);
+    const pitches = lineOf(written, direction, octave, octaves).map((each) => each.pitch);
     const sounds = pitches.map(midiOf);
     if (Math.min(...sounds) < lowest || Math.max(...sounds) > highest) return [];
     const lines = pitches.reduce((sum, each) => sum + ledgerLines(staffPlace(each, clef)), 0);
     return [{ octave, lines }];
   });
   return fitting.sort((a, b) => a.lines - b.lines || a.octave - b.octave)[0]?.octave ?? null;
+}
+
+/** The most octaves that any instrument is asked for. */
+const MOST_OCTAVES = 4;
+
+/** How many octaves of a scale lie whole within the range of an instrument; one at least, whether it does or not. */
+export function octavesInRange(written: Scale, instrument: Pick<Transposing, 'range' | 'clef'>): number {
+  let octaves = 1;
+  while (octaves < MOST_OCTAVES && octaveInRange(written, 'up', instrument, octaves + 1) !== null)
+    octaves += 1;
+  return octaves;
 }
 
 /** A written-out scale as an instrument reads it, and why it is written so. */
@@ -83,11 +95,11 @@ export function partForInstrument(
   instrument: Transposing,
   modesWritten: Settings['modesWritten'],
 ): PartForInstrument | null {
-  const { scale, direction, choice } = concert;
+  const { scale, direction, octaves, choice } = concert;
   const found = scaleForInstrument(scale, instrument);
   if (!found) return null;
-  const octave = octaveInRange(found.written, direction, instrument);
-  const writing = { direction, clef: instrument.clef, signature: choice, modesWritten };
+  const octave = octaveInRange(found.written, direction, instrument, octaves);
+  const writing = { direction, octaves, clef: instrument.clef, signature: choice, modesWritten };
   const part = writeOut(found.written, octave === null ? writing : { ...writing, octave });
   return { ...found, part, inRange: octave !== null };
 }

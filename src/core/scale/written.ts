@@ -14,6 +14,8 @@ export type Writing = {
   readonly clef: Clef;
   readonly signature: SignatureChoice;
   readonly octave?: number;
+  /** Through how many octaves; left out, one. */
+  readonly octaves?: number;
   /** Whose signature a mode is written with; left out, its parent's. */
   readonly modesWritten?: Settings['modesWritten'];
 };
@@ -27,6 +29,8 @@ export type WrittenScale = {
   /** Fifths at the clef, or null where no signature is printed. */
   readonly atClef: Fifths | null;
   readonly printed: readonly (Alteration | null)[];
+  /** Through how many octaves it goes. */
+  readonly octaves: number;
   /** Whether a signature was to be printed. */
   readonly choice: SignatureChoice;
 };
@@ -38,10 +42,10 @@ export function signatureWritten(scale: Scale, modesWritten: Settings['modesWrit
 
 /** Writes a scale out on a staff. */
 export function writeOut(scale: Scale, writing: Writing): WrittenScale {
-  const { direction, clef, signature, octave, modesWritten = 'parent' } = writing;
-  const line = lineOf(scale, direction, octave ?? octaveFor(scale, clef));
+  const { direction, clef, signature, octave, octaves = 1, modesWritten = 'parent' } = writing;
+  const line = lineOf(scale, direction, octave ?? octaveFor(scale, clef, octaves), octaves);
   const count = signatureWritten(scale, modesWritten);
-  return under({ scale, direction, clef, line, choice: signature }, count);
+  return under({ scale, direction, clef, line, octaves, choice: signature }, count);
 }
 
 /** A scale written under another signature than its own, as on the way from one key to another. */
@@ -50,11 +54,11 @@ export function writtenUnder(written: WrittenScale, count: Fifths): WrittenScale
 }
 
 function under(
-  written: Pick<WrittenScale, 'scale' | 'direction' | 'clef' | 'line' | 'choice'>,
+  written: Pick<WrittenScale, 'scale' | 'direction' | 'clef' | 'line' | 'octaves' | 'choice'>,
   count: Fifths | null,
 ): WrittenScale {
-  const { scale, direction, clef, line, choice } = written;
+  const { scale, direction, clef, line, octaves, choice } = written;
   const atClef = printedSignature(count, choice);
   const pitches = line.map(({ pitch }) => pitch);
-  return { scale, direction, clef, line, choice, atClef, printed: printedSigns(pitches, atClef) };
+  return { scale, direction, clef, line, octaves, choice, atClef, printed: printedSigns(pitches, atClef) };
 }

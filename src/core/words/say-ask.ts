@@ -101,13 +101,14 @@ function keyText(w: ClassWords, { tonic, scale }: Keyed): string {
 type Optioned = Keyed & Pick<Extract<AskReading, { readonly kind: 'scale' }>, 'options'>;
 
 function scaleText(w: ClassWords, reading: Optioned): string {
-  const { direction, clef, signature, method, on, frets, tuning, instrument } = reading.options;
+  const { direction, clef, signature, method, on, frets, tuning, instrument, octaves } = reading.options;
   const { shown } = deriveWords(w);
   const parts = [
     direction && DIRECTION_WORDS[direction],
     clef && `in the ${CLEF_WORDS[clef]}`,
     signature && SIGNATURE_WORDS[signature],
     method && lowerFirst(w.method(method)),
+    octaves && shown.octaves[octaves],
     instrument && shown.forOne(instrumentNames(w)[instrument] ?? shown.concert),
     on && shown.onOne(shown.surfaces[on] ?? on),
     frets && sayFrets(frets),

@@ -29,6 +29,13 @@ describe('what is said of a keyboard', () => {
     expect(sayHands(ENGLISH, named('Cb', 'major'))).toHaveLength(1);
   });
 
+  it('counts the black keys of each octave where there are several', () => {
+    expect(sayBlackKeys(ENGLISH, named('E', 'harmonic-minor'), 2)).toBe(
+      'Two black keys in each octave: F♯ D♯.',
+    );
+    expect(sayBlackKeys(ENGLISH, named('C', 'major'), 2)).toBe('No black keys.');
+  });
+
   it('is true of the table in every scale: what is taken over, what changes, which keys are black', () => {
     const rows = new Map(SCALE_TABLE.map((row) => [row.tonic, row]));
     let over = 0;

@@ -42,13 +42,14 @@ export function sayHands(w: ClassWords, scale: Scale): readonly string[] {
   return said;
 }
 
-/** How many black keys a scale has, and that the count says no more past five. */
-export function sayBlackKeys(w: ClassWords, scale: Scale): string {
+/** How many black keys a scale has, in each of its octaves, and that the count says no more past five. */
+export function sayBlackKeys(w: ClassWords, scale: Scale, octaves = 1): string {
   const black = onBlackKeys(scale);
+  const each = octaves > 1 ? ' in each octave' : '';
   const count =
     black.length === 0
       ? 'No black keys'
-      : `${capital(numberWord(black.length))} black key${black.length === 1 ? '' : 's'}`;
+      : `${capital(numberWord(black.length))} black key${black.length === 1 ? '' : 's'}${each}`;
   const said = black.length === 0 ? `${count}.` : `${count}: ${black.map(w.note).join(' ')}.`;
   if (black.length < ALL_BLACK) return said;
   const own = scale.id && scale.raised.length === 0 ? PATTERNS[scale.id].mode : null;

@@ -89,16 +89,22 @@ export function sayPlace(
   if (placed.home && placed.degree === 1) return `${w.note(note)}, the tonic.${rest}`;
   const what =
     placed.degree === 8
-      ? 'the octave'
+      ? octaveName(placed.octave + 1)
       : `the ${w.degree(note, tonic.note)}${placed.raised ? ', raised' : ''}`;
   const counted = w.settings.hints === 'child' ? '' : ` ${countsOf(w, tonic, placed)}`;
   return `${w.note(note)}, ${what}.${counted}${rest}`;
+}
+
+/** The upper tonic so many octaves up. */
+function octaveName(octaves: number): string {
+  return octaves === 1 ? 'the octave' : `the tonic ${numberWord(octaves)} octaves up`;
 }
 
 /** An interval by its name: `minor 3rd`, `perfect 5th`, `octave`, `augmented unison`. */
 export function intervalName({ letters, quality }: Pick<Interval, 'letters' | 'quality'>): string {
   const perfect = quality === 'perfect';
   if (perfect && letters === 8) return 'octave';
+  if (perfect && letters === 15) return 'double octave';
   if (perfect && letters === 1) return 'unison';
   return `${QUALITY_WORDS[quality]} ${letters === 1 ? 'unison' : letters === 8 ? 'octave' : ordinal(letters)}`;
 }

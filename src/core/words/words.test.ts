@@ -152,6 +152,12 @@ describe('a note that is pointed at', () => {
   const line = (tonic: string, id: (typeof SCALE_IDS)[number]) => lineOf(scale(tonic, id), 'up', 3);
 
   it('is counted both ways, fact which counts the start', () => {
+    const two = lineOf(scale('E', 'major'), 'up', 3, 2);
+    expect([7, 8, 14].map((place) => sayPlace(ENGLISH, two, place))).toEqual([
+      'E, the octave. Eight letters from E, counting it; twelve half steps, not counting it: octave.',
+      'F♯, the 2nd. Nine letters from E, counting it; fourteen half steps, not counting it: major 9th. Same key as G♭.',
+      'E, the tonic two octaves up. 15 letters from E, counting it; 24 half steps, not counting it: double octave.',
+    ]);
     expect(sayPlace(ENGLISH, line('C#', 'harmonic-minor'), 5)).toBe(
       'A, the 6th. Six letters from C♯, counting it; eight half steps, not counting it: minor 6th.',
     );

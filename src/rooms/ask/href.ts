@@ -16,13 +16,14 @@ function sentenceOf(
   now: DeriveSentence,
 ): DeriveSentence {
   const { tonic, scale } = reading;
-  const { on, frets, tuning, instrument, ...options } = reading.options;
+  const { on, frets, tuning, instrument, octaves, ...options } = reading.options;
   const beside = reading.kind === 'scale' ? null : reading.beside;
   const ways = {
     ...now.ways,
     ...(frets ? { frets } : {}),
     ...(tuning ? { tuning } : {}),
     ...(instrument ? { instrument } : {}),
+    ...(octaves ? { octaves } : {}),
   };
   const shown = { ...now, ways: fittingWays(ways) };
   return fitting({

@@ -7,6 +7,7 @@ import { SINGLE_KEYS, useSetting } from '@/ui/keys/use-setting';
 import { Speaking } from '@/ui/school/use-class';
 import { useSteady } from '@/ui/use-steady';
 import { asDesk, type BoardAddress, boardHref, NO_BOARD, readBoard } from '../address/board/board-address';
+import { Notice } from '../shell/Notice';
 import { useHere } from '../shell/use-shell';
 import { boardActions } from './actions';
 import { DeskView } from './DeskView';
@@ -164,6 +165,7 @@ function Board({ address, onAddress }: Props) {
             </main>
           )
         )}
+        <Notice problems={[]} state={school.state} />
         <KeyList
           {...SAY.keys}
           open={help}

@@ -3,7 +3,7 @@ import { createElement } from 'react';
 import { renderToString } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { TUNING_IDS } from '@/core/instrument/fretboard';
-import { type FretsShown, fittingWays, INSTRUMENT_IDS, type Ways } from '@/core/instrument/ways';
+import { type FretsShown, fittingWays, INSTRUMENT_IDS, OCTAVES, type Ways } from '@/core/instrument/ways';
 import { noteNamed } from '@/core/note/parse';
 import { asciiName } from '@/core/note/spelled';
 import { scaleAsked } from '@/core/scale/asked';
@@ -56,6 +56,7 @@ const anyWays: fc.Arbitrary<Ways> = fc
     tuning: fc.constantFrom(...TUNING_IDS, 'D2,A2,D3,G3,A3,D4', 'Cb4,G#4'),
     leftHanded: fc.boolean(),
     instrument: fc.constantFrom(...INSTRUMENT_IDS),
+    octaves: fc.constantFrom(...OCTAVES),
   })
   .map(fittingWays);
 
@@ -171,6 +172,7 @@ const LEAVES: Readonly<Record<string, string>> = {
   beside: 'nothing',
   instrument: 'concert',
   tuning: 'guitar',
+  octaves: 'one',
 };
 
 describe('the words of the sentence', () => {

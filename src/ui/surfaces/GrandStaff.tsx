@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { DerivationStep } from '@/core/derive/derivation';
+import { type DerivationStep, isAboutSome } from '@/core/derive/derivation';
 import type { Clef } from '@/core/instrument/staff';
 import { PATTERNS } from '@/core/scale/pattern';
 import { accidentalsOf } from '@/core/scale/signature';
@@ -29,9 +29,9 @@ const GUESS = { width: 736, height: 270 };
 
 /** The line in another clef, in its octave with fewest ledger lines, under the same signature. */
 function inClef(w: ClassWords, { onStaff }: SurfaceView, clef: Clef): WrittenScale {
-  const { scale, direction, choice } = onStaff;
+  const { scale, direction, octaves, choice } = onStaff;
   const { modesWritten } = w.settings;
-  return writeOut(scale, { direction, clef, signature: choice, modesWritten });
+  return writeOut(scale, { direction, octaves, clef, signature: choice, modesWritten });
 }
 
 function together(
@@ -105,7 +105,7 @@ function GrandStaff({ id, view, lit, onLit, hands }: SurfaceProps) {
           .filter(({ id: key }) => !key.includes('sign'))
           .map(({ id: key, x, y }) => {
             const place = Number(key.replace(/\D/gu, ''));
-            const current = step.at.length < 8 && step.at.includes(place);
+            const current = isAboutSome(step, treble.line) && step.at.includes(place);
             return <Halo key={key} x={x} y={y} lit={places.has(place)} current={current} />;
           })}
       >

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { PATTERNS } from '@/core/scale/pattern';
+import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayBlackKeys, sayHands } from '@/core/words/say-hands';
 import { readLine, sayPlace } from '@/core/words/say-note';
@@ -32,7 +33,7 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
       }),
     [w, written, step, first, say.hands, far, room.width, height],
   );
-  const { line, scale } = written;
+  const { line, scale, octaves } = written;
   const mode = scale.id && PATTERNS[scale.id].mode;
   return (
     <div className={first ? 'flex min-h-0 grow basis-60 flex-col' : 'shrink-0'}>
@@ -52,15 +53,20 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
         />
       </div>
       <p className="pt-1 text-small">
-        {(first ? [sayBlackKeys(w, scale), ...sayHands(w, scale)] : [sayBlackKeys(w, scale)]).join(' ')}
+        {[sayBlackKeys(w, scale, octaves), ...(first ? sayFingers(w, written) : [])].join(' ')}
       </p>
     </div>
   );
 }
 
+/** How two hands lie on one octave; several are not played in that position. */
+function sayFingers(w: ClassWords, { scale, octaves }: WrittenScale): readonly string[] {
+  return octaves === 1 ? sayHands(w, scale) : [];
+}
+
 function speech(w: ClassWords, { written }: SurfaceView): string {
-  const { scale, line } = written;
-  return [readLine(w, line), sayBlackKeys(w, scale), ...sayHands(w, scale)].join(' ');
+  const { scale, line, octaves } = written;
+  return [readLine(w, line), sayBlackKeys(w, scale, octaves), ...sayFingers(w, written)].join(' ');
 }
 
 const HEIGHT = 240;

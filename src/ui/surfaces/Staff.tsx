@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { DerivationStep } from '@/core/derive/derivation';
+import { type DerivationStep, isAboutSome } from '@/core/derive/derivation';
 import { PATTERNS } from '@/core/scale/pattern';
 import { accidentalsOf } from '@/core/scale/signature';
 import type { WrittenScale } from '@/core/scale/written';
@@ -96,7 +96,7 @@ export function Staff({ id, scene, written, step, lit, onLit, onPlace, room, tit
           x={x}
           y={y}
           lit={isLit(id)}
-          current={step.at.length < 8 && step.at.some((place) => id === `note-${place}`)}
+          current={isAboutSome(step, line) && step.at.some((place) => id === `note-${place}`)}
         />
       ))}
     >

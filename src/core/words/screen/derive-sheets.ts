@@ -30,6 +30,7 @@ const KEYS_SHEET = {
     instrument: { keys: 'I', does: 'Choose the instrument' },
     frets: { keys: 'F', does: 'Choose the frets' },
     tuning: { keys: 'J', does: 'Choose the tuning' },
+    octaves: { keys: 'E', does: 'Choose one octave or more' },
   } as Readonly<Record<string, KeyWords>>,
 };
 

@@ -31,6 +31,7 @@ const WORDS = {
   beside: 'comparison',
   method: 'method',
   instrument: 'instrument',
+  octaves: 'octaves',
   on: 'surface',
   frets: 'frets',
   tuning: 'tuning',
@@ -45,6 +46,8 @@ const SHOWN = {
   tunedAs: ', tuned as ',
   concert: 'concert pitch',
   more: '+ more',
+  /** After the direction: going up two octaves. */
+  octaves: { one: 'one octave', two: 'two octaves', range: 'all octaves in reach' },
   onOne: (surface: string) => `on ${surface}`,
   tuned: (tuning: string) => `tuned as ${tuning}`,
   forOne: (instrument: string) => `for ${instrument}`,

@@ -7,6 +7,7 @@ import {
   fretsCode,
   fretsFrom,
   INSTRUMENT_IDS,
+  OCTAVES,
   type Ways,
 } from '@/core/instrument/ways';
 import { SURFACES, USUAL_SURFACES } from '@/ui/surfaces/all';
@@ -15,7 +16,7 @@ import type { QueryReader } from '../query-reader';
 import type { DeriveSentence } from './derive-sentence';
 
 /** The parameters that say what a derivation is shown on, played on and written for. */
-export const SHOWN_PARAMETERS = ['on', 'frets', 'tuning', 'left', 'instrument'] as const;
+export const SHOWN_PARAMETERS = ['on', 'frets', 'tuning', 'left', 'instrument', 'octaves'] as const;
 
 /** The most surfaces that stand on one screen. */
 export const MOST_SURFACES = 3;
@@ -61,6 +62,7 @@ export function readWays(reader: QueryReader): Ways {
     tuning: strings ?? AS_USUAL.tuning,
     leftHanded: reader.choice('left', ['yes', 'no'], 'no') === 'yes',
     instrument: reader.choice('instrument', INSTRUMENT_IDS, AS_USUAL.instrument),
+    octaves: reader.choice('octaves', OCTAVES, AS_USUAL.octaves),
   };
   return fittingWays(ways);
 }
@@ -73,12 +75,14 @@ export function writeShown(query: URLSearchParams, on: readonly string[] | null,
     tuning: ways.tuning,
     left: ways.leftHanded ? 'yes' : 'no',
     instrument: ways.instrument,
+    octaves: ways.octaves,
   };
   const usual = {
     frets: fretsCode(AS_USUAL.frets),
     tuning: AS_USUAL.tuning,
     left: 'no',
     instrument: AS_USUAL.instrument,
+    octaves: AS_USUAL.octaves,
   };
   for (const [name, code] of Object.entries(codes))
     if (code !== usual[name as keyof typeof usual]) query.set(name, code);

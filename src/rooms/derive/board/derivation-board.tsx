@@ -3,6 +3,7 @@ import { comesDownOtherwise } from '@/core/scale/scale';
 import type { ClassWords } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
 import { sayStep } from '@/core/words/say-step';
+import { deriveWords } from '@/core/words/screen/derive';
 import { DIRECTION_WORDS } from '@/core/words/vocabulary';
 import { readAddress } from '@/rooms/address/derive/derive-address';
 import { besideOf, type DeriveSentence } from '@/rooms/address/derive/derive-sentence';
@@ -46,6 +47,12 @@ export function viewsOf(
   return [...together, ...alone];
 }
 
+/** How it goes: its direction, and through how many octaves where that is said. */
+function goingText(w: ClassWords, { direction, ways }: DeriveSentence): string {
+  const octaves = ways.octaves === 'one' ? '' : ` ${deriveWords(w).shown.octaves[ways.octaves]}`;
+  return DIRECTION_WORDS[direction] + octaves;
+}
+
 /** The lines of two workings beside each other, the shorter one waiting at its end. */
 function bothLines(w: ClassWords, view: DeriveView, other: DeriveView): BoardShow['lines'] {
   const count = Math.max(view.derivation.steps.length, other.derivation.steps.length);
@@ -66,7 +73,7 @@ export function derivationShow(w: ClassWords, search: string): BoardShow {
   return {
     question: sentenceText(w, sentence),
     // Two workings name themselves in their lines, and need the room.
-    head: other ? null : { name: scaleName(w, view.scale), rest: DIRECTION_WORDS[sentence.direction] },
+    head: other ? null : { name: scaleName(w, view.scale), rest: goingText(w, sentence) },
     layout: 'below',
     lines: other ? bothLines(w, view, other) : view.derivation.steps.map(({ fact }) => sayStep(w, fact)),
     places: view.written.line.length,

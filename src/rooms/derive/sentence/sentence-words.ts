@@ -37,7 +37,7 @@ import { matchPhrase, type Word, type WordOption } from '@/ui/sentence/words';
 import { USUAL_SURFACES } from '@/ui/surfaces/all';
 import { besideWord, NOTHING } from './beside-word';
 import { kindWord } from './kind-word';
-import { moreWord, SHOWN_WORDS, shownParts, withShown } from './shown-words';
+import { moreWord, octavesParts, SHOWN_WORDS, shownParts, withShown } from './shown-words';
 
 function tonicDetail(w: ClassWords, scale: Scale, taught: boolean): string {
   const { details } = deriveWords(w);
@@ -248,6 +248,7 @@ export function sentenceParts(w: ClassWords, sentence: DeriveSentence): readonly
     scaleWords(w)(sentence.scale),
     comma,
     word('direction', sentence.direction, DIRECTION_WORDS),
+    ...octavesParts(w, sentence),
     clef,
     word('clef', sentence.clef, CLEF_WORDS),
     comma,

@@ -8,6 +8,8 @@ import {
   fretsCode,
   fretsFrom,
   INSTRUMENT_IDS,
+  OCTAVES,
+  type Octaves,
 } from '@/core/instrument/ways';
 import { byClass } from '@/core/words/by-class';
 import type { ClassWords } from '@/core/words/class-words';
@@ -41,6 +43,11 @@ const instrumentTexts = byClass((w): Readonly<Record<string, string>> => {
   return { [CONCERT]: concert, ...instrumentNames(w) };
 });
 
+/** The octaves that can be asked for: all of them only of an instrument. */
+function octavesFor(instrument: string): readonly Octaves[] {
+  return OCTAVES.filter((each) => each !== 'range' || instrument !== CONCERT);
+}
+
 function instrumentWord(w: ClassWords, { ways }: DeriveSentence): Word {
   const texts = instrumentTexts(w);
   return listed(w, {
@@ -51,6 +58,24 @@ function instrumentWord(w: ClassWords, { ways }: DeriveSentence): Word {
     text: texts[ways.instrument] ?? ways.instrument,
     options: INSTRUMENT_IDS.map((id) => option(id, texts[id] ?? id)),
   });
+}
+
+/** Through how many octaves, where that is said; all of them only for an instrument. */
+function octavesWord(w: ClassWords, { ways }: DeriveSentence): Word {
+  const { octaves: say } = deriveWords(w).shown;
+  return listed(w, {
+    id: 'octaves',
+    label: deriveWords(w).words.octaves,
+    key: 'E',
+    value: ways.octaves,
+    text: say[ways.octaves],
+    options: octavesFor(ways.instrument).map((each) => option(each, say[each])),
+  });
+}
+
+/** What of the sentence says through how many octaves the scale goes, after its direction; nothing for one. */
+export function octavesParts(w: ClassWords, sentence: DeriveSentence): readonly SentencePart[] {
+  return sentence.ways.octaves === 'one' ? [] : [' ', octavesWord(w, sentence)];
 }
 
 /** The surfaces in words: the large one, and what stands below it where that is not as usual. */
@@ -167,7 +192,7 @@ function tuningText(w: ClassWords): string {
 export function moreWord(w: ClassWords, sentence: DeriveSentence): Word {
   const { ways } = sentence;
   const codes = surfacesShown(sentence, surfacesOfClass(w.settings));
-  const { more, forOne, onOne, tuned, tunings } = deriveWords(w).shown;
+  const { more, forOne, onOne, tuned, tunings, octaves } = deriveWords(w).shown;
   const fretted = codes.includes(FRETBOARD);
   const tuning =
     fretted && ways.tuning === AS_USUAL.tuning ? TUNING_IDS.filter((id) => id !== ways.tuning) : [];
@@ -185,6 +210,9 @@ export function moreWord(w: ClassWords, sentence: DeriveSentence): Word {
       value: '',
       text: more,
       options: [
+        ...(ways.octaves === 'one' ? octavesFor(ways.instrument) : [])
+          .filter((each) => each !== 'one')
+          .map((each) => option(`octaves ${each}`, octaves[each])),
         ...surfaces.map(({ code, said }) => option(`on ${code}`, onOne(said))),
         ...tuning.map((id) => option(`tuning ${id}`, tuned(tunings[id] ?? id))),
         ...instruments.map((id) => option(`instrument ${id}`, forOne(texts[id] ?? id))),
@@ -231,11 +259,12 @@ export function withShown(
   const frets = id === 'frets' ? fretsFrom(value) : ways.frets;
   const tuning = id === 'tuning' ? value : ways.tuning;
   const instrument = id === 'instrument' ? value : ways.instrument;
-  if (!frets || !tuningFrom(tuning) || !INSTRUMENT_IDS.includes(instrument)) return null;
-  const next = fittingWays({ ...ways, frets, tuning, instrument });
+  const octaves = id === 'octaves' ? OCTAVES.find((each) => each === value) : ways.octaves;
+  if (!frets || !octaves || !tuningFrom(tuning) || !INSTRUMENT_IDS.includes(instrument)) return null;
+  const next = fittingWays({ ...ways, frets, tuning, instrument, octaves });
   if (areSameWays(next, ways)) return null;
   return { ...sentence, ways: areSameWays(next, AS_USUAL) ? AS_USUAL : next };
 }
 
 /** The ids of these words. */
-export const SHOWN_WORDS: readonly string[] = ['on', 'instrument', 'frets', 'tuning', 'more'];
+export const SHOWN_WORDS: readonly string[] = ['on', 'instrument', 'frets', 'tuning', 'octaves', 'more'];

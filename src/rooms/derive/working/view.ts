@@ -1,9 +1,13 @@
 import type { Derivation, DerivationStep } from '@/core/derive/derivation';
 import { derive } from '@/core/derive/methods';
+import { overOctaves } from '@/core/derive/over-octaves';
 import { type Check, prove } from '@/core/derive/proof';
+import { transposingInstrument } from '@/core/instrument/transposing';
 import { scaleAsked } from '@/core/scale/asked';
 import type { Direction } from '@/core/scale/direction';
+import { octavesInRange, scaleForInstrument } from '@/core/scale/for-instrument';
 import { notesOf } from '@/core/scale/line';
+import { goesOn } from '@/core/scale/octaves';
 import type { Scale } from '@/core/scale/scale';
 import { writeOut, writtenUnder } from '@/core/scale/written';
 import type { Settings } from '@/core/school/settings';
@@ -17,20 +21,31 @@ export type DeriveView = SurfaceView & {
   readonly at: number;
 };
 
+/** Through how many octaves a sentence goes; one where the scale does not go on, or two tetrachords are mended by hand. */
+function octavesOf(scale: Scale, { ways, hand }: DeriveSentence): number {
+  if (ways.octaves === 'one' || hand !== null || !goesOn(scale)) return 1;
+  if (ways.octaves === 'two') return 2;
+  const instrument = transposingInstrument(ways.instrument);
+  const part = instrument && scaleForInstrument(scale, instrument);
+  return instrument && part ? octavesInRange(part.written, instrument) : 1;
+}
+
 /** Works a sentence out in the ways of a class. The sentence has been read, so its scale can be spelled and its method serves it. */
 export function viewOf(sentence: DeriveSentence, settings: Settings): DeriveView {
   const reading = scaleAsked(sentence.tonic, sentence.scale, settings.melodicDown);
   if (!reading.ok) throw new RangeError('a sentence holds only scales that can be spelled');
   const { scale } = reading;
-  const derivation = derive(scale, sentence.direction, sentence.method, settings);
-  if (!derivation) throw new RangeError(`${sentence.method} does not serve ${sentence.scale}`);
+  const found = derive(scale, sentence.direction, sentence.method, settings);
+  if (!found) throw new RangeError(`${sentence.method} does not serve ${sentence.scale}`);
+  const octaves = octavesOf(scale, sentence);
+  const derivation = overOctaves(found, octaves);
   const last = derivation.steps.length - 1;
   const at = sentence.step === null ? last : Math.min(sentence.step - 1, last);
   const step = derivation.steps[at] as DerivationStep;
   const { modesWritten } = settings;
   // While it is mended by hand a signature would say beforehand which notes are altered.
   const signature = sentence.hand === null ? sentence.signature : 'none';
-  const written = writeOut(scale, { ...sentence, signature, modesWritten });
+  const written = writeOut(scale, { ...sentence, octaves, signature, modesWritten });
   return {
     scale,
     written,
