@@ -279,7 +279,7 @@ function clearOf(text: string, { cx, cy, small, at }: RingLayout, count: number,
 }
 
 function minorGroup(
-  { w, reading, size: circle, minorMarks }: RingQuestion,
+  { w, reading, size: circle, minorMarks, far }: RingQuestion,
   layout: RingLayout,
   place: CirclePlace,
   inside: boolean,
@@ -299,7 +299,7 @@ function minorGroup(
   const badge = mark?.badge ? `  ${mark.badge}` : '';
   const fill: Ink = mark ? (mark.look === 'home' || mark.look === 'end' ? 'ink' : 'plum') : 'quiet';
   const at = layout.at(count, out);
-  const size = small + 1;
+  const size = far ? small : small + 1;
   // Words lie beside their place, towards the middle, not across it.
   const side = Math.sin((count * Math.PI) / 6) * (w.settings.circle === 'fifths' ? 1 : -1);
   const pull =

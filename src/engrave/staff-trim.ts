@@ -1,6 +1,6 @@
 import type { Scene } from './scene';
 
-/** Rows of a staff's drawing that its clef reaches from and to, and how far a head with its sign reaches up and down. In pixels. */
+/** Rows of a staff's drawing that its clef reaches from and to, and how far a head or a sign reaches up and down. In pixels. */
 const CLEF_TOP = 30;
 const CLEF_BOTTOM = 104;
 const HEAD = 18;
@@ -8,7 +8,9 @@ const HEAD = 18;
 /** The room above and below a staff that none of its notes needs, in pixels. */
 export function spareRoom({ groups, height }: Scene): { readonly above: number; readonly below: number } {
   const heads = groups.flatMap(({ part, marks }) =>
-    part === 'note' ? marks.flatMap((mark) => (mark.kind === 'glyph' ? [mark.y] : [])) : [],
+    part === 'note' || part === 'sign'
+      ? marks.flatMap((mark) => (mark.kind === 'glyph' ? [mark.y] : []))
+      : [],
   );
   return {
     above: Math.max(0, Math.min(CLEF_TOP, ...heads.map((y) => y - HEAD))),

@@ -35,6 +35,22 @@ export function soundsWalked(from: SpelledNote, count: number): readonly number[
   );
 }
 
+/** How many units lead once round, to the same letter or the same sound in another octave. */
+const ROUND: Readonly<Record<WalkUnit, number>> = { letters: 7, 'half-steps': 12 };
+
+/**
+ * The walk the other way round to the same letter or sound: a fifth up is a fourth down. Null where nothing was walked, or
+ * an octave and more.
+ *
+ * @example turnedRound({ from: noteNamed('C'), unit: 'letters', count: 4 }).count // -3
+ */
+export function turnedRound(walk: Walk): Walk | null {
+  const { unit, count } = walk;
+  const round = ROUND[unit];
+  if (count === 0 || Math.abs(count) >= round) return null;
+  return { ...walk, count: count - Math.sign(count) * round };
+}
+
 /** Every spelling of a sound with one sign at most, letter by letter from C. */
 export function spellingsOf(sound: number): readonly SpelledNote[] {
   return LETTERS.flatMap((letter) =>

@@ -72,18 +72,20 @@ function endSung({ settings }: ClassWords, { home, degree }: PlacedNote): '' | '
  * counts the start, the interval they make, what is sung on it, and the other name of its key.
  *
  * @param mode whose syllables are sung; null for typed steps
+ * @param spellsOther whether the other name of its key is told
  */
 export function sayPlace(
   w: ClassWords,
   line: readonly PlacedNote[],
   place: number,
   mode: Mode | null = null,
+  spellsOther = true,
 ): string {
   const placed = line[place];
   if (!placed) throw new RangeError(`no place ${place}`);
   const { note } = placed.pitch;
   const tonic = lowerTonic(line).pitch;
-  const twin = temptingSpelling(note);
+  const twin = spellsOther ? temptingSpelling(note) : null;
   const sung = sungOn(w, placed, note, tonic.note, mode);
   const rest = `${sung ? ` Sung ${endSung(w, placed)}${sung}.` : ''}${twin ? ` Same key as ${w.note(twin)}.` : ''}`;
   if (placed.home && placed.degree === 1) return `${w.note(note)}, the tonic.${rest}`;

@@ -2,11 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { LETTERS } from '../note/letter';
 import { noteNamed } from '../note/parse';
 import { pitchClass, semitonesAbove } from '../note/spelled';
+import { lettersWalked, turnedRound, type Walk } from '../note/walk';
 import { SCALE_IDS, type ScaleId } from '../scale/pattern';
 import { scaleNamed } from '../scale/scale';
 import { SCALE_TABLE, tableScale } from '../scale/scale-table';
 import { ENGLISH } from './class-words';
-import { sayWalk } from './say-walk';
+import { sayTurned, sayWalk } from './say-walk';
 
 const named = (tonic: string, id: ScaleId) => {
   const reading = scaleNamed(noteNamed(tonic), id);
@@ -35,6 +36,24 @@ describe('what is said of a walk', () => {
       'Four half steps up from E, not counting it, is G♯ or A♭. E harmonic minor has no note there.',
     );
     expect(said('E', 'half-steps', -2, 'D')).toContain('is D.');
+  });
+
+  it('turns a walk round: to the same letter or sound, up for down, together once round', () => {
+    const walk = (unit: Walk['unit'], count: number): Walk => ({ from: noteNamed('C'), unit, count });
+    expect(sayTurned(ENGLISH, walk('letters', 4))).toBe(
+      'Turned round it is three letters down, a 4th for a 5th: the letter stays, the octave changes.',
+    );
+    expect(sayTurned(ENGLISH, walk('half-steps', -7))).toBe(
+      'Turned round it is five half steps up: the note stays, the octave changes.',
+    );
+    expect(sayTurned(ENGLISH, walk('letters', 7)) + sayTurned(ENGLISH, walk('letters', 0))).toBe('');
+    for (const from of LETTERS)
+      for (let count = 1; count < 7; count += 1) {
+        const other = turnedRound({ from: noteNamed(from), unit: 'letters', count });
+        expect(lettersWalked(from, other?.count ?? 0).at(-1)).toBe(lettersWalked(from, count).at(-1));
+        // An interval and its inversion are nine together, since both count their start.
+        expect(count + 1 + Math.abs(other?.count ?? 0) + 1).toBe(9);
+      }
   });
 
   it('is true of every scale and every walk of an octave: the note is so far away, and stands in the table', () => {

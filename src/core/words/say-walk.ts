@@ -1,8 +1,8 @@
-import { landingOf, lettersWalked, soundsWalked, spellingsOf, type Walk } from '../note/walk';
+import { landingOf, lettersWalked, soundsWalked, spellingsOf, turnedRound, type Walk } from '../note/walk';
 import type { Scale } from '../scale/scale';
 import type { ClassWords } from './class-words';
 import { scaleName } from './say-scale';
-import { capital, numberWord } from './vocabulary';
+import { capital, numberWord, ordinal } from './vocabulary';
 
 function names(w: ClassWords, sound: number): string {
   return spellingsOf(sound).map(w.note).join(' or ');
@@ -46,4 +46,17 @@ function sayHalfSteps(w: ClassWords, walk: Walk, scale: Scale): string {
 export function sayWalk(w: ClassWords, walk: Walk, scale: Scale): string {
   if (walk.count === 0) return '';
   return walk.unit === 'letters' ? sayLetters(w, walk) : sayHalfSteps(w, walk, scale);
+}
+
+/** The same walk the other way round, and what stays and what changes by it; nothing where there is none. */
+export function sayTurned(w: ClassWords, walk: Walk): string {
+  const other = turnedRound(walk);
+  if (!other) return '';
+  const { unit, count } = other;
+  const steps = Math.abs(count);
+  const way = count > 0 ? 'up' : 'down';
+  if (unit === 'half-steps')
+    return `Turned round it is ${numberWord(steps)} ${steps === 1 ? w.half : w.halves} ${way}: the note stays, the octave changes.`;
+  const noun = steps === 1 ? w.letterWord : w.letterWords;
+  return `Turned round it is ${numberWord(steps)} ${noun} ${way}, a ${ordinal(steps + 1)} for a ${ordinal(Math.abs(walk.count) + 1)}: the ${w.letterWord} stays, the octave changes.`;
 }

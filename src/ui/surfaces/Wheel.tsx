@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
 import type { SpelledNote } from '@/core/note/spelled';
-import { LONGEST_WALK, WALK_UNITS, type Walk } from '@/core/note/walk';
+import { LONGEST_WALK, turnedRound, WALK_UNITS, type Walk } from '@/core/note/walk';
 import { PATTERNS } from '@/core/scale/pattern';
 import type { ClassWords } from '@/core/words/class-words';
 import { readLine, sayPlace } from '@/core/words/say-note';
-import { sayWalk } from '@/core/words/say-walk';
+import { sayTurned, sayWalk } from '@/core/words/say-walk';
 import { surfaceWords } from '@/core/words/screen/surfaces';
 import { wheelScene } from '@/engrave/wheel';
 import { useFar } from '../scene/drawn-at';
@@ -35,6 +35,7 @@ function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
     [w, written, step, walk, far, room.width, height],
   );
   const mode = scale.id && PATTERNS[scale.id].mode;
+  const turned = turnedRound(walk);
   const move = (by: number) => setCount((now) => Math.max(-LONGEST_WALK, Math.min(LONGEST_WALK, now + by)));
   return (
     <div className="flex min-h-0 grow basis-60 flex-col">
@@ -77,8 +78,16 @@ function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
         <button type="button" className="control" disabled={count === 0} onClick={() => setCount(0)}>
           {say.home}
         </button>
+        <button
+          type="button"
+          className="control"
+          disabled={turned === null}
+          onClick={() => turned && setCount(turned.count)}
+        >
+          {say.turn}
+        </button>
         <p role="status" className="min-h-10 basis-full">
-          {sayWalk(w, walk, scale) || say.hint(w.note(from))}
+          {[sayWalk(w, walk, scale), sayTurned(w, walk)].filter(Boolean).join(' ') || say.hint(w.note(from))}
         </p>
       </div>
     </div>

@@ -18,6 +18,7 @@ function words(w: ClassWords) {
       up: 'One further up',
       down: 'One further down',
       home: 'From the start',
+      turn: 'Turn round',
       hint: (from: string) => `Walk from ${from} with + and −; press another note to begin there.`,
     },
     grand: {

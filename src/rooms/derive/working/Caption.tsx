@@ -5,6 +5,7 @@ import { relatedKeys } from '@/core/scale/related';
 import type { ClassWords } from '@/core/words/class-words';
 import { gapNames, sayPlace, saySign } from '@/core/words/say-note';
 import { sayRelated } from '@/core/words/say-related';
+import { sayRespelled } from '@/core/words/say-respelled';
 import { theoreticalNote } from '@/core/words/say-scale';
 import { deriveWords } from '@/core/words/screen/derive';
 import { type Beside, type DeriveSentence, fitting } from '@/rooms/address/derive/derive-sentence';
@@ -70,5 +71,9 @@ function captionText(
 ): string | null {
   const mode = scale.id && PATTERNS[scale.id].mode;
   if (lit.kind === 'sign') return saySign(w, lit.sign, line, atClef, mode === 'minor' ? 'minor' : 'major');
-  return lit.place < line.length ? sayPlace(w, line, lit.place, mode) : null;
+  const placed = line[lit.place];
+  if (!placed) return null;
+  return [sayPlace(w, line, lit.place, mode, false), sayRespelled(w, scale, placed.pitch.note)]
+    .filter(Boolean)
+    .join(' ');
 }
