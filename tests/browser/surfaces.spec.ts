@@ -149,14 +149,16 @@ test('the letter wheel is walked in letters and in half steps, and says where on
   await up.focus();
   for (let press = 0; press < 3; press += 1) await page.keyboard.press('Enter');
   await expect(told).toHaveText(
-    'Three letters up from E: F G A. A is number 4, counting E as 1. The alphabet goes round: after G comes A.',
+    'Three letters up from E: F G A. A is number 4, counting E as 1. The alphabet goes round: after G comes A. Turned round it is four letters down, a 5th for a 4th: the letter stays, the octave changes.',
   );
   await expect(wheel.locator('[data-part=hop]')).toHaveCount(3);
   await wheel.getByRole('button', { name: 'Half steps', exact: true }).click();
   await wheel.getByRole('button', { name: 'One further down' }).press('Space');
   await expect(told).toHaveText(
-    'One half step down from E, not counting it, is D♯. E harmonic minor calls for D♯, not E♭: the same key and the same fret.',
+    'One half step down from E, not counting it, is D♯. E harmonic minor calls for D♯, not E♭: the same key and the same fret. Turned round it is eleven half steps up: the note stays, the octave changes.',
   );
+  await wheel.getByRole('button', { name: 'Turn round' }).press('Enter');
+  await expect(told).toContainText('Eleven half steps up from E, not counting it, is D♯.');
   await wheel.getByRole('button', { name: 'From the start' }).click();
   await expect(told).toContainText('Walk from E');
 });
@@ -212,4 +214,64 @@ test('a scale goes through two octaves on every surface, worked out once for bot
   await page.keyboard.press('Enter');
   await expect(room.sentence).toContainText('going up two octaves');
   await expect(room.sentence).toContainText('for tenor saxophone');
+});
+
+/** Parts of drawings that have begun to move, with how long it takes. */
+async function moved(page: Page): Promise<readonly { readonly part: string; readonly takes: number }[]> {
+  return page.evaluate(() =>
+    (window as unknown as { moved: { part: string; takes: number }[] }).moved.splice(0),
+  );
+}
+
+test('motion shows where a note goes, in a quarter of a second at most, and is never in the way', async ({
+  page,
+  room,
+}) => {
+  await page.addInitScript(() => {
+    const all: { part: string; takes: number }[] = [];
+    Object.assign(window, { moved: all });
+    document.addEventListener('transitionrun', ({ target, propertyName }) => {
+      if (!(target instanceof SVGGElement) || propertyName !== 'transform') return;
+      all.push({
+        part: target.dataset['part'] ?? '',
+        takes: Number.parseFloat(getComputedStyle(target).transitionDuration) * 1000,
+      });
+    });
+  });
+  await room.open('/derive?tonic=C%23&scale=harmonic-minor&clef=bass&signature=written&step=2');
+  await moved(page);
+  // The letter goes up from its key to where it sounds.
+  await page.keyboard.press('ArrowRight');
+  await expect(room.step).toContainText('D♯ up a half step is E');
+  await expect.poll(async () => (await moved(page)).map(({ part }) => part)).toContain('note');
+  // Pressed faster than it moves, it ends where the last press says.
+  for (let press = 0; press < 4; press += 1) await page.keyboard.press('ArrowRight');
+  await expect(room.step).toContainText('A up a step and a half is B♯');
+  const takes = (await moved(page)).map(({ takes }) => takes);
+  expect(takes.length).toBeGreaterThan(0);
+  for (const each of takes) {
+    expect(each).toBeGreaterThanOrEqual(150);
+    expect(each).toBeLessThanOrEqual(250);
+  }
+  // Another question stands at once; only the window of the signature slides.
+  await room.open('/derive?tonic=E&scale=major&clef=treble&signature=written');
+  await moved(page);
+  await page.getByRole('slider', { name: 'Window of the signature' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(room.sentence).toContainText('B major');
+  const parts: string[] = [];
+  await expect
+    .poll(async () => {
+      parts.push(...(await moved(page)).map(({ part }) => part));
+      return parts;
+    })
+    .toContain('rail-window');
+  expect(parts).not.toContain('note');
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.keyboard.press('ArrowLeft');
+  await expect(room.sentence).toContainText('E major');
+  await page.keyboard.press('Home');
+  await page.keyboard.press('End');
+  await expect(room.surface('Rail').locator('[data-part=rail-window]')).toBeVisible();
+  expect(await moved(page)).toEqual([]);
 });

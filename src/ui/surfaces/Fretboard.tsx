@@ -15,6 +15,7 @@ import { FretSpanBar } from './FretSpanBar';
 import { PointedNotes } from './PointedNotes';
 import { printedStep } from './printed-step';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
+import { useStill } from './use-still';
 
 const GUESS = { width: 736, height: 300 };
 
@@ -35,6 +36,7 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
   const { frets, leftHanded } = ways;
   const tuning = tuningOf(view);
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
+  const still = useStill(view);
   const far = useFar();
   const height = place === 'first' ? Math.max(room.height, 180) : 190;
   const scene = useMemo(
@@ -52,6 +54,7 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
       <div
         ref={ref}
         className="min-h-0 grow overflow-hidden"
+        data-still={still}
         style={place === 'first' ? undefined : { height: drawnAt(height), flexShrink: 0 }}
       >
         <PointedNotes

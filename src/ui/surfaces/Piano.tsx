@@ -12,6 +12,7 @@ import { useWords } from '../school/use-class';
 import { PointedNotes } from './PointedNotes';
 import { printedStep } from './printed-step';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
+import { useStill } from './use-still';
 
 const GUESS = { width: 736, height: 260 };
 
@@ -21,6 +22,7 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
   const say = surfaceWords(w).keyboard;
   const { written, step } = view;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
+  const still = useStill(view);
   const far = useFar();
   const first = place === 'first';
   const height = first ? Math.max(room.height, 160) : 130;
@@ -40,6 +42,7 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
       <div
         ref={ref}
         className="min-h-0 grow overflow-hidden"
+        data-still={still}
         style={first ? undefined : { height: drawnAt(height), flexShrink: 0 }}
       >
         <PointedNotes

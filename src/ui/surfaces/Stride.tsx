@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Derivation, DerivationStep } from '@/core/derive/derivation';
 import { PATTERNS, scaleOfMode } from '@/core/scale/pattern';
 import type { WrittenScale } from '@/core/scale/written';
@@ -17,6 +17,7 @@ import { Hits } from './Hits';
 import { litPlaces } from './lit';
 import { printedStep } from './printed-step';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
+import { useStill } from './use-still';
 
 type DrawOctaves = (question: TwoOctavesQuestion) => Scene;
 
@@ -72,12 +73,7 @@ function Stride({ id, view, lit, onLit, hands }: SurfaceProps) {
     [far, octaves, w, written, step, derivation, pointed, room],
   );
   const labels = useMemo(() => line.map((_, place) => sayPlace(w, line, place, mode)), [w, line, mode]);
-  // A letter slides to its sharp while one question is worked out; another question stands at once.
-  const before = useRef(derivation);
-  const still = before.current !== derivation;
-  useEffect(() => {
-    before.current = derivation;
-  }, [derivation]);
+  const still = useStill(view);
   const places = litPlaces(lit, line);
   const hits = scene.groups.flatMap(({ part, place, x, y }) =>
     place !== null && (part === 'note' || part === 'ghost')
@@ -85,7 +81,7 @@ function Stride({ id, view, lit, onLit, hands }: SurfaceProps) {
       : [],
   );
   return (
-    <div ref={ref} className="min-h-0 grow basis-60 overflow-hidden" data-still={still ? '' : undefined}>
+    <div ref={ref} className="min-h-0 grow basis-60 overflow-hidden" data-still={still}>
       <SceneView
         id={id ? `stride-${id}` : 'stride'}
         scene={scene}

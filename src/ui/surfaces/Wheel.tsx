@@ -13,6 +13,7 @@ import { useWords } from '../school/use-class';
 import { PointedNotes } from './PointedNotes';
 import { printedStep } from './printed-step';
 import type { SurfaceKit, SurfaceProps, SurfaceView } from './surface';
+import { useStill } from './use-still';
 
 const GUESS = { width: 736, height: 300 };
 
@@ -23,6 +24,7 @@ function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
   const { written, step } = view;
   const { line, scale } = written;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
+  const still = useStill(view);
   const far = useFar();
   const [unit, setUnit] = useState<Walk['unit']>('letters');
   const [count, setCount] = useState(0);
@@ -39,7 +41,7 @@ function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
   const move = (by: number) => setCount((now) => Math.max(-LONGEST_WALK, Math.min(LONGEST_WALK, now + by)));
   return (
     <div className="flex min-h-0 grow basis-60 flex-col">
-      <div ref={ref} className="min-h-0 grow overflow-hidden">
+      <div ref={ref} className="min-h-0 grow overflow-hidden" data-still={still}>
         <PointedNotes
           {...{ scene, line, lit, onLit }}
           id={id ? `wheel-${id}` : 'wheel'}

@@ -1,0 +1,25 @@
+import { useEffect, useRef } from 'react';
+import { asciiName } from '@/core/note/spelled';
+import type { SurfaceView } from './surface';
+
+/** What is asked, whatever step of its working is shown. */
+function asked({ written: { scale, direction, octaves, clef }, derivation }: SurfaceView): string {
+  return [
+    ...[asciiName(scale.tonic), scale.id ?? scale.rising.join('-'), direction],
+    ...[octaves, clef, derivation.method],
+  ].join(' ');
+}
+
+/**
+ * Whether a drawing is to stand at once: motion shows where a note goes while one question is worked out, and another
+ * question stands without it.
+ */
+export function useStill(view: SurfaceView): '' | undefined {
+  const now = asked(view);
+  const before = useRef(now);
+  const still = before.current !== now;
+  useEffect(() => {
+    before.current = now;
+  }, [now]);
+  return still ? '' : undefined;
+}
