@@ -19,7 +19,11 @@ export function useStill(view: SurfaceView): '' | undefined {
   const before = useRef(now);
   const still = before.current !== now;
   useEffect(() => {
-    before.current = now;
+    // Not before it has been painted: drawn again in the same frame, it would move after all.
+    const frame = requestAnimationFrame(() => {
+      before.current = now;
+    });
+    return () => cancelAnimationFrame(frame);
   }, [now]);
   return still ? '' : undefined;
 }
