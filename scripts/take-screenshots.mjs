@@ -45,6 +45,17 @@ const VIEWS = [
       '/derive?tonic=B&scale=major&direction=up&clef=treble&signature=written&instrument=alto-saxophone',
     keys: [],
   },
+  {
+    file: 'board.png',
+    address:
+      '/board?show=%2Fderive%3Ftonic%3DB%26scale%3Dharmonic-minor%26direction%3Dup%26clef%3Dtreble%26signature%3Dnone',
+    keys: [...Array(7).fill('PageDown'), 'ArrowDown'],
+  },
+  {
+    file: 'board-desk.png',
+    address: '/board?lesson=demo-lesson-minor&item=demo-e-harmonic&window=desk&pair=picture',
+    keys: [...Array(6).fill('PageDown')],
+  },
   { file: 'question-key.png', address: '/derive?question=key&fifths=-4&step=2', keys: [] },
   { file: 'question-name.png', address: '/derive?question=name&notes=F+G+Ab+Bb+C+Db+E+F&step=4', keys: [] },
   { file: 'orbit-route.png', address: '/orbit?see=route&from=E+major&to=F+major', keys: [] },
@@ -70,8 +81,10 @@ for (const { file, address, keys } of VIEWS) {
   const page = await context.newPage();
   await page.goto(`http://127.0.0.1:${PORT}${address}`);
   await page.locator('[data-live=yes]').waitFor();
-  await page.getByRole('button', { name: /^Class: / }).waitFor();
-  await page.getByRole('combobox', { name: 'Ask line' }).waitFor();
+  if (!address.startsWith('/board')) {
+    await page.getByRole('button', { name: /^Class: / }).waitFor();
+    await page.getByRole('combobox', { name: 'Ask line' }).waitFor();
+  }
   if (address.includes('question=name')) {
     await page.getByRole('application').locator('[data-part=note]').first().waitFor();
   } else if (address.includes('question=')) {
@@ -90,7 +103,9 @@ for (const { file, address, keys } of VIEWS) {
     await page.waitForLoadState('networkidle');
   }
   for (const key of keys) await page.keyboard.press(key);
+  if (address.startsWith('/board')) await page.waitForLoadState('networkidle');
   if (keys.includes('l')) await page.getByRole('dialog').getByRole('listitem').nth(7).waitFor();
+  if (address.startsWith('/board')) await page.getByRole('group', { name: 'Staff' }).waitFor();
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', file) });
   console.log(file);

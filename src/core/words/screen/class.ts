@@ -17,8 +17,8 @@ const NEW = {
   three: 'Three things to know',
   lines: [
     'The sentence in each room is the whole task. Its underlined words are the controls: click one, or press the key below it, type a few letters, Enter.',
-    'Arrow keys give out the working one step at a time; every drawing moves with it. Point at a note, and it lights up everywhere.',
-    'Keep a sentence with K and it waits on the shelf (L) with its name and your note. Everything stays in this browser; a backup is one file.',
+    'Anything can be asked in a few words in the line on top: press /, and type 4 flats minor, or c# harm min. It shows what it understood before you take it.',
+    'The board (Z) is for the class: the question alone first, then its working, one line a press. Keep a sentence with K, and it waits on the shelf (L) for the lesson.',
   ],
   unnamed: 'My class',
 } as const;
