@@ -164,10 +164,14 @@ async function paper(w: ClassWords): Promise<unknown> {
 }
 
 async function board(w: ClassWords): Promise<unknown> {
-  const begins = opened({ id: '', address: '/derive' }, 'night', {
-    thinking: thinkingSeconds(w.settings),
-    now: 0,
-  });
+  const begins = opened(
+    { id: '', address: '/derive' },
+    { lesson: null, light: 'night' },
+    {
+      thinking: thinkingSeconds(w.settings),
+      now: 0,
+    },
+  );
   return [begins, DERIVED.map((search) => DERIVE_BOARD.show(w, search))];
 }
 

@@ -124,6 +124,27 @@ test('the desk has the next press, the note and the clock; the class sees the bo
   await expect(page.getByRole('region', { name: 'My note' })).toContainText(
     'Find the step and a half by ear first',
   );
+  // A clicker in the window of the board goes on in the lesson as well.
+  await again.keyboard.press('End');
+  await again.keyboard.press('PageDown');
+  await expect(head(again)).toHaveText(/^Build C melodic minor/u);
+  await expect(head(page)).toHaveText(/^Build C melodic minor/u);
+  await page
+    .getByRole('region', { name: 'Lesson' })
+    .getByRole('button', { name: /^C♯ harmonic minor/u })
+    .click();
+  await expect(head(again)).toHaveText(/^Build C♯ harmonic minor/u);
+});
+
+test('a board that goes on in a second window is there where it was', async ({ page, context }) => {
+  await page.goto(boardOf(B_MINOR));
+  await isLive(page);
+  for (let press = 0; press < 3; press += 1) await page.keyboard.press('Space');
+  await expect(said(page)).toHaveText(/^C sharp up a half step is D/u);
+  const wall = await secondWindow(context, page);
+  await expect(said(wall)).toHaveText(/^C sharp up a half step is D/u);
+  await expect(said(page)).toHaveText(/^C sharp up a half step is D/u);
+  await expect(page.getByRole('region', { name: 'Next press' })).toContainText('D up a whole step is E');
 });
 
 test('a lesson of the shelf is walked through, with its minutes', async ({ page, room }) => {

@@ -31,8 +31,10 @@ export type BoardAction = {
   readonly act: () => void;
 };
 
-type Given = {
-  readonly state: BoardState;
+/** What a board's hands need to know and can do. */
+export type BoardHands = {
+  /** Null before anything is known; then nothing can be done. */
+  readonly state: BoardState | null;
   readonly show: BoardShow | null;
   readonly now: number;
   readonly send: (command: BoardCommand) => void;
@@ -47,9 +49,13 @@ type Given = {
 
 const SAY = BOARD_WORDS.hands;
 
+/** Commands that say all by their name. */
+type Plain = Exclude<BoardCommand['ask'], 'show' | 'point' | 'point-on'>;
+
 /** Everything that can be done with a board in its window, in the order of the buttons. */
-export function boardActions({ state, show, now, send, window: own }: Given): readonly BoardAction[] {
-  const ask = (command: BoardCommand['ask'] & ('next' | 'back')) => () => send({ ask: command });
+export function boardActions({ state, show, now, send, window: own }: BoardHands): readonly BoardAction[] {
+  if (!state) return [];
+  const ask = (command: Plain) => () => send({ ask: command });
   const action = (
     label: string,
     icon: LucideIcon,
@@ -65,26 +71,28 @@ export function boardActions({ state, show, now, send, window: own }: Given): re
   return [
     action(SAY.back, ArrowLeft, '←', ['ArrowLeft', 'PageUp'], ask('back')),
     action(SAY.next, ArrowRight, '→', ['ArrowRight', 'PageDown', ' '], ask('next')),
-    action(state.hidden ? SAY.show : SAY.hide, state.hidden ? Eye : EyeOff, 'H', ['h'], () =>
-      send({ ask: 'hide' }),
+    action(state.hidden ? SAY.show : SAY.hide, state.hidden ? Eye : EyeOff, 'H', ['h'], ask('hide')),
+    action(
+      state.blank ? SAY.unblank : SAY.blank,
+      state.blank ? Monitor : MonitorOff,
+      'B',
+      ['b', '.'],
+      ask('blank'),
     ),
-    action(state.blank ? SAY.unblank : SAY.blank, state.blank ? Monitor : MonitorOff, 'B', ['b', '.'], () =>
-      send({ ask: 'blank' }),
-    ),
-    action(thinks ? SAY.thinkNo : SAY.think, Hourglass, 'T', ['t'], () => send({ ask: 'think' })),
+    action(thinks ? SAY.thinkNo : SAY.think, Hourglass, 'T', ['t'], ask('think')),
     ...(named !== undefined && views.length > 1
-      ? [action(SAY.view(named), Layers, 'S', ['s'], () => send({ ask: 'view' }))]
+      ? [action(SAY.view(named), Layers, 'S', ['s'], ask('view'))]
       : []),
-    action(night ? SAY.day : SAY.night, night ? Sun : Moon, 'N', ['n'], () => send({ ask: 'light' })),
+    action(night ? SAY.day : SAY.night, night ? Sun : Moon, 'N', ['n'], ask('light')),
     ...(own.full ? [action(SAY.full, Maximize, 'F', ['f'], own.full)] : []),
     ...(own.second ? [action(SAY.window, MonitorUp, 'W', ['w'], own.second)] : []),
     action(SAY.keys, Keyboard, '?', ['?'], own.help),
     ...(own.close ? [action(SAY.close, X, 'Esc', ['Escape'], own.close)] : []),
-    action('', ArrowLeft, 'Home', ['Home'], () => send({ ask: 'question' }), false),
-    action('', ArrowRight, 'End', ['End'], () => send({ ask: 'whole' }), false),
+    action('', ArrowLeft, 'Home', ['Home'], ask('question'), false),
+    action('', ArrowRight, 'End', ['End'], ask('whole'), false),
     action('', ArrowRight, '↓', ['ArrowDown'], () => send({ ask: 'point-on', way: 1 }), false),
     action('', ArrowLeft, '↑', ['ArrowUp'], () => send({ ask: 'point-on', way: -1 }), false),
-    action('', ArrowRight, '>', ['>'], () => send({ ask: 'onward' }), false),
-    action('', ArrowLeft, '<', ['<'], () => send({ ask: 'before' }), false),
+    action('', ArrowRight, '>', ['>'], ask('onward'), false),
+    action('', ArrowLeft, '<', ['<'], ask('before'), false),
   ];
 }

@@ -104,7 +104,11 @@ describe('what windows tell each other', () => {
   });
 
   it('holds by the later of two', () => {
-    const state = opened({ id: null, address: '/derive' }, 'day', { thinking: 0, now: 0 });
+    const state = opened(
+      { id: '', address: '/derive' },
+      { lesson: null, light: 'day' },
+      { thinking: 0, now: 0 },
+    );
     const at = (stamp: number): Stamped => ({ v: 1, stamp, state });
     expect(isLater(at(3), at(2))).toBe(true);
     expect(isLater(at(2), at(2))).toBe(false);

@@ -5,7 +5,8 @@ import type { BoardState } from './state';
 const time = z.number().check(z.gte(0));
 
 const boardState = z.strictObject({
-  item: z.nullable(z.string().check(z.maxLength(60))),
+  lesson: z.nullable(z.string().check(z.maxLength(60))),
+  item: z.string().check(z.maxLength(60)),
   address: z.string().check(z.maxLength(ADDRESS_LIMIT), z.regex(/^\/[a-z]+(?:\?|$)/u)),
   press: z.nullable(z.int().check(z.gte(0), z.lte(1000))),
   hidden: z.boolean(),

@@ -18,7 +18,7 @@ const NOW = 1_000_000;
 const GROUND: BoardGround = { lines: 4, places: 8, views: 3, list: LIST, thinking: 0, now: NOW };
 
 const fresh = (thinking = 0) =>
-  opened(LIST[0] ?? { id: null, address: '/' }, 'night', { thinking, now: NOW });
+  opened(LIST[0] ?? { id: '', address: '/' }, { lesson: 'one', light: 'night' }, { thinking, now: NOW });
 
 /** A board after some commands, one after the other. */
 function pressed(state: BoardState, asks: readonly BoardCommand['ask'][], ground = GROUND): BoardState {

@@ -5,8 +5,10 @@ export type BoardItem = { readonly id: string; readonly address: string };
 
 /** All that windows share of a board. It says nothing that a class is not to see. */
 export type BoardState = {
-  /** Which of the list is shown, or null where the list is one sentence from outside the shelf. */
-  readonly item: string | null;
+  /** The lesson that is walked, by its id or `none`; null where one sentence is shown. */
+  readonly lesson: string | null;
+  /** Which of the list is shown; empty where it is one sentence from outside the shelf. */
+  readonly item: string;
   /** What is shown: a room of ours and its query. */
   readonly address: string;
   /** How many lines have been given out: 0 the question alone, null all of them. */
@@ -70,11 +72,12 @@ export function thinkingSeconds({ thinking }: Pick<Settings, 'thinking'>): numbe
 
 /** A board on which a sentence has just come: its question alone. */
 export function opened(
-  { id, address }: { readonly id: string | null; readonly address: string },
-  light: BoardState['light'],
+  { id, address }: BoardItem,
+  { lesson, light }: Pick<BoardState, 'lesson' | 'light'>,
   { thinking, now }: Pick<BoardGround, 'thinking' | 'now'>,
 ): BoardState {
   return {
+    lesson,
     item: id,
     address,
     press: 0,
@@ -119,7 +122,7 @@ function turnTo(
   { thinking, now }: BoardGround,
 ): BoardState {
   if (!item) return state;
-  const fresh = opened(item, state.light, { thinking: press === 0 ? thinking : 0, now });
+  const fresh = opened(item, state, { thinking: press === 0 ? thinking : 0, now });
   return { ...fresh, press, began: state.began };
 }
 

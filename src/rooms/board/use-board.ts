@@ -33,7 +33,8 @@ export type BoardHandle = {
 export function useBoard({ name, pair, follows, begin }: Given): BoardHandle {
   const [board, setBoard] = useState<Stamped | null>(null);
   const [together, setTogether] = useState(false);
-  const [asked, setAsked] = useState(pair === null);
+  // A window that follows waits to be told: what it kept may have been hidden since.
+  const [asked, setAsked] = useState(() => pair === null || (!follows && keptBoard(name) !== null));
   const newest = useRef<Stamped | null>(null);
   const line = useRef<BoardLine | null>(null);
   const take = useCallback(

@@ -13,7 +13,6 @@ export type BoardLesson = {
   readonly kept: readonly Kept[];
   /** The same as a class may see it; null while it is on its way. */
   readonly list: readonly BoardItem[] | null;
-  readonly desks: Desks | null;
 };
 
 /** An address as a class may see it; null where its room has nothing for the board. */
@@ -25,7 +24,10 @@ export function forClass(desks: Desks, address: string): string | null {
 const NOTHING: readonly Kept[] = [];
 
 /** The lesson of a board, or the one sentence that it was opened for. */
-export function useLesson({ show, lesson }: BoardAddress, { status, data }: SchoolState): BoardLesson {
+export function useLesson(
+  { show, lesson }: Pick<BoardAddress, 'show' | 'lesson'>,
+  { status, data }: SchoolState,
+): BoardLesson {
   const kept = useMemo(
     () => (lesson === null ? NOTHING : keptIn(data, lesson === NO_LESSON ? null : lesson)),
     [lesson, data],
@@ -46,5 +48,7 @@ export function useLesson({ show, lesson }: BoardAddress, { status, data }: Scho
       return address === null ? [] : [{ id, address }];
     });
   }, [desks, lesson, status, show, kept]);
-  return { kept, list, desks };
+  // What this version has no board for is passed over.
+  const shown = useMemo(() => kept.filter((item) => list?.some(({ id }) => id === item.id)), [kept, list]);
+  return { kept: shown, list };
 }
