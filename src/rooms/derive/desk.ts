@@ -9,6 +9,7 @@ import type { Surface } from '@/ui/surfaces/surface';
 import { readAddress } from '../address/derive/derive-address';
 import { readQuestion } from '../address/derive/read-question';
 import { surfacesShown } from '../address/derive/shown';
+import { withoutStep } from '../shell/board-kit';
 import type { Desk, KeyHelp } from '../shell/room';
 import { QUESTION_SHARES } from './questions/question-share-list';
 import { questionText } from './questions/question-words';
@@ -48,12 +49,7 @@ export const DERIVE_DESK: Desk = {
       ? { list: QUESTION_SHARES, names: questionWords(w).share }
       : derivationShares(shownIn(w, search)),
   board: {
-    // However far it was shown on the screen, the board begins with the question.
-    forClass: (search) => {
-      const query = new URLSearchParams(search);
-      query.delete('step');
-      return query.size === 0 ? '' : `?${query}`;
-    },
+    forClass: withoutStep,
     kit: async () => (await import('./board/kit')).DERIVE_BOARD,
   },
   kept: {

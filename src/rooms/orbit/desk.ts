@@ -1,6 +1,7 @@
 import type { ClassWords } from '@/core/words/class-words';
 import { orbitWords } from '@/core/words/screen/orbit';
 import { readOrbit } from '../address/orbit/orbit-address';
+import { withoutStep } from '../shell/board-kit';
 import type { Desk } from '../shell/room';
 import { sharesOf } from './orbit-share';
 import { orbitText } from './orbit-words';
@@ -13,11 +14,7 @@ export const ORBIT_DESK: Desk = {
   keys: (w) => orbitWords(w).keysSheet,
   shares: (w, search) => ({ list: sharesOf(sentenceOf(w, search).kind), names: orbitWords(w).share }),
   board: {
-    forClass: (search) => {
-      const query = new URLSearchParams(search);
-      query.delete('step');
-      return query.size === 0 ? '' : `?${query}`;
-    },
+    forClass: withoutStep,
     kit: async () => (await import('./board')).ORBIT_BOARD,
   },
   kept: {

@@ -41,3 +41,10 @@ export type BoardDesk = {
   readonly forClass: (search: string) => string;
   readonly kit: () => Promise<BoardKit>;
 };
+
+/** A query without how far it was shown on the screen: a board begins with the question. */
+export function withoutStep(search: string): string {
+  const query = new URLSearchParams(search);
+  query.delete('step');
+  return query.size === 0 ? '' : `?${query}`;
+}

@@ -1,7 +1,7 @@
 import { Check } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { Fragment, type RefObject, useRef } from 'react';
-import { returnFocus } from '../return-focus';
+import { Fragment, type RefObject } from 'react';
+import { useListFocus } from '../use-list-focus';
 import type { MenuGroup, MenuItem } from './menu';
 
 type Props = {
@@ -19,7 +19,7 @@ const ITEM =
 /** An open menu under its button. It is shown by being there, and put away by its owner. */
 export function MenuList({ anchor, align, groups, onPick, onClose }: Props) {
   const checks = groups.some(({ items }) => items.some(({ now }) => now !== undefined));
-  const left = useRef(false);
+  const focus = useListFocus(anchor);
   return (
     <DropdownMenu.Root open modal={false} onOpenChange={(open) => !open && onClose()}>
       {/* The menu hangs on its button; what stands for it here only gives the place. */}
@@ -33,16 +33,7 @@ export function MenuList({ anchor, align, groups, onPick, onClose }: Props) {
           collisionPadding={8}
           className="card z-20 max-h-(--radix-dropdown-menu-content-available-height) max-w-[min(24rem,calc(100vw-24px))] min-w-56 overflow-y-auto p-2 shadow-lg"
           aria-labelledby={anchor.current?.id || undefined}
-          // A press on the button closes the menu by itself.
-          onInteractOutside={(event) => {
-            if (event.target instanceof Node && anchor.current?.contains(event.target))
-              event.preventDefault();
-            else left.current = true;
-          }}
-          onCloseAutoFocus={(event) => {
-            event.preventDefault();
-            if (!left.current) returnFocus(anchor.current);
-          }}
+          {...focus}
         >
           {groups
             .filter(({ items }) => items.length > 0)

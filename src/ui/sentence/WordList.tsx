@@ -2,8 +2,8 @@ import { Command } from 'cmdk';
 import { Popover } from 'radix-ui';
 import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from 'react';
 import { deriveWords } from '@/core/words/screen/derive';
-import { returnFocus } from '../return-focus';
 import { useWords } from '../school/use-class';
+import { useListFocus } from '../use-list-focus';
 import { type Early, lettersWaiting, NO_LETTERS, pressAgain, takenEarly, walkedEarly } from './EarlyLetters';
 import { optionsFor, takenByEnter, type Word } from './words';
 
@@ -19,7 +19,7 @@ export type WordListProps = {
 
 /** What a word of the sentence can become, under the word. It is shown by being there. */
 export function WordList({ word, anchor, early, onPick, onClose }: WordListProps) {
-  const left = useRef(false);
+  const focus = useListFocus(anchor);
   return (
     <Popover.Root open onOpenChange={(open) => !open && onClose()}>
       <Popover.Anchor virtualRef={anchor as RefObject<HTMLElement>} />
@@ -30,16 +30,7 @@ export function WordList({ word, anchor, early, onPick, onClose }: WordListProps
           collisionPadding={12}
           aria-label={deriveWords(useWords()).choose(word.label)}
           data-word-list=""
-          // A press on the word closes its list by itself.
-          onInteractOutside={(event) => {
-            if (event.target instanceof Node && anchor.current?.contains(event.target))
-              event.preventDefault();
-            else left.current = true;
-          }}
-          onCloseAutoFocus={(event) => {
-            event.preventDefault();
-            if (!left.current) returnFocus(anchor.current);
-          }}
+          {...focus}
           className="card z-20 w-72 max-w-[calc(100vw-24px)] p-2 shadow-lg"
         >
           <Choices word={word} early={early} onPick={onPick} />
