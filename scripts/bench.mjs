@@ -230,6 +230,10 @@ async function benchKeyChange() {
   for (const [name, query] of [
     ['up', 'direction=up&signature=written'],
     ['up and down, no signature', 'direction=both&signature=none'],
+    [
+      'fretboard, staff and rail, two octaves',
+      'direction=up&signature=written&octaves=two&on=fretboard,staff,rail',
+    ],
   ]) {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto(`http://127.0.0.1:${PORT}/derive?tonic=Fb&scale=major&clef=treble&${query}`);

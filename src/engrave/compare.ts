@@ -1,5 +1,6 @@
 import type { SpelledNote } from '@/core/note/spelled';
 import type { ClassWords } from '@/core/words/class-words';
+import { nameSize, nameWidth } from './far';
 import { inkOf, noteLabel } from './note-label';
 import { type Group, group, type Ink, type Mark, type Scene, words } from './scene';
 import { arc } from './stride-arcs';
@@ -32,6 +33,8 @@ export type CompareQuestion = {
   readonly w: ClassWords;
   readonly rows: readonly CompareRow[];
   readonly marks: readonly CompareMark[];
+  /** Whether it is drawn for the back row. */
+  readonly far?: boolean;
   readonly width: number;
   readonly height: number;
 };
@@ -85,7 +88,7 @@ type Layout = {
   readonly deeper: number;
 };
 
-function layoutFor({ rows, width, height }: CompareQuestion): Layout {
+function layoutFor({ rows, far, width, height }: CompareQuestion): Layout {
   const columns = rows.flatMap(({ notes }) => notes.map(({ column }) => column));
   const [first, last] = [Math.min(0, ...columns), Math.max(12, ...columns)];
   const wide = Math.max(width, LEAST_COLUMN * (last - first + 1));
@@ -93,7 +96,9 @@ function layoutFor({ rows, width, height }: CompareQuestion): Layout {
   const depths = rows.reduce((sum, row) => sum + deeper * deepest(row), 0);
   const share = (height - depths) / Math.max(1, rows.length);
   // Arcs flatten with the height of a row, so the grid is asked for one row of that height, keys not counted.
-  const grid = gridFor({ width: wide, height: share + 90 - TITLE }, first, last, false);
+  const usual = gridFor({ width: wide, height: share + 90 - TITLE }, first, last, false);
+  const { radius, type } = usual;
+  const grid = far ? { ...usual, type: nameSize(radius, type, far), widest: nameWidth(radius) } : usual;
   const above = TITLE + grid.arc(widestStep(rows)) + grid.moon + grid.small + 6 + grid.radius;
   const rowHeight = Math.max(share, above + grid.radius + 26);
   const top = (row: number) =>
@@ -110,7 +115,7 @@ function layoutFor({ rows, width, height }: CompareQuestion): Layout {
 
 function noteMarks(
   w: ClassWords,
-  { radius, type }: Grid,
+  { radius, type, widest }: Grid,
   { note, wrong }: CompareNote,
   expected: boolean,
 ): readonly Mark[] {
@@ -124,7 +129,7 @@ function noteMarks(
     stroke: expected ? 'rule' : ink,
     width: wrong ? 3.5 : 1.75,
   };
-  return [ring, ...noteLabel(w.note(note), 0, 0, type, ink)];
+  return [ring, ...noteLabel(w.note(note), 0, 0, type, ink, widest)];
 }
 
 /** The moons between neighbours; one of a wrong step stands in a ring. */

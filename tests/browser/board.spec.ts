@@ -325,7 +325,7 @@ async function sizes(page: Page): Promise<{ readonly type: number; readonly name
     }
     // A name is drawn: its letter is the first outline after the circle, and a capital is 0.67 of its type.
     const names: number[] = [];
-    for (const group of root?.querySelectorAll('[data-part=note]') ?? []) {
+    for (const group of root?.querySelectorAll('[data-part=note], [data-part=place]') ?? []) {
       const letter = group.querySelector<SVGPathElement>('circle ~ path');
       if (letter) names.push((letter.getBBox().height * scaleOf(letter)) / 0.67);
     }
@@ -345,10 +345,10 @@ const SHOWN: readonly (readonly [string, number | null])[] = [
   ['/derive?tonic=B&scale=major&direction=up&clef=treble&signature=written&instrument=alto-saxophone', null],
   ['/derive?question=key&fifths=3', null],
   ['/derive?question=name&notes=F+G+Ab+Bb+C+Db+E+F', 42],
-  ['/orbit?see=keys&key=E+major', null],
-  ['/orbit?see=chords&key=F+minor', null],
-  ['/orbit?see=fill', null],
-  [ANSWER, null],
+  ['/orbit?see=keys&key=E+major', 42],
+  ['/orbit?see=chords&key=F+minor', 42],
+  ['/orbit?see=fill', 42],
+  [ANSWER, 44],
 ];
 
 for (const [width, height] of [

@@ -11,6 +11,7 @@ import { sayGiven } from '@/core/words/say-given';
 import { markWords } from '@/core/words/screen/mark';
 import { signCount } from '@/core/words/vocabulary';
 import { compareScene } from '@/engrave/compare';
+import { useFar } from '@/ui/scene/drawn-at';
 import { SceneView } from '@/ui/scene/SceneView';
 import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
@@ -60,14 +61,22 @@ function CompareGrid({
   const w = useWords();
   const say = markWords(w).given;
   const { ref, room } = useRoom<HTMLDivElement>({ width: 700, height: 290 });
+  const far = useFar();
   const { rows, marks } = useMemo(() => {
     const both = compareRows(w, asked, given, judged);
     return expected ? both : { rows: both.rows.filter((row) => !row.expected), marks: [] };
   }, [w, asked, given, judged, expected]);
   const scene = useMemo(
     () =>
-      compareScene({ w, rows, marks, width: room.width, height: Math.max(room.height, rows.length * 112) }),
-    [w, rows, marks, room],
+      compareScene({
+        w,
+        rows,
+        marks,
+        far,
+        width: room.width,
+        height: Math.max(room.height, rows.length * 112),
+      }),
+    [w, rows, marks, far, room],
   );
   const description = rows.map(
     ({ title, notes }) =>
