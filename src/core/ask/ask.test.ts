@@ -13,8 +13,11 @@ import type { AskOptions, AskReading } from './reading';
 import { REFUSED } from './refused-phrases.test-data';
 
 function optionsText(options: AskOptions): string {
-  const { direction, clef, signature, method, on, frets, tuning, instrument } = options;
-  const shown = [on && `on ${on}`, frets && fretsCode(frets), tuning, instrument && `for ${instrument}`];
+  const { direction, clef, signature, method, on, frets, tuning, instrument, octaves } = options;
+  const shown = [
+    ...[on && `on ${on}`, frets && fretsCode(frets), tuning],
+    ...[octaves && `octaves ${octaves}`, instrument && `for ${instrument}`],
+  ];
   return [direction, clef, signature, method && `by ${method}`, ...shown]
     .filter(Boolean)
     .map((each) => ` ${each}`)
