@@ -39,7 +39,7 @@ export function readBoard(search: string): BoardAddress {
     lesson: query.get('lesson'),
     item: query.get('item'),
     part,
-    pair: known,
+    pair: part === 'alone' ? null : known,
   };
 }
 
