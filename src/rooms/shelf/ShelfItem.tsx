@@ -90,7 +90,7 @@ export function ShelfItem({ item, first, last, lessons, actions, desks, fixed, o
         {keptText(w, desks, item.address) || '…'}
       </GoLink>
       {(noting || item.note !== '') && (
-        <div className="mt-1 ml-5">
+        <div className="mt-1 ml-5" data-note="">
           <TypedField
             label={SAY.noteOn(item.name)}
             limit={NOTE_LIMIT}
@@ -114,7 +114,7 @@ export function ShelfItem({ item, first, last, lessons, actions, desks, fixed, o
 /** The note that was asked for is ready to be typed. */
 function toNote(trigger: HTMLElement): () => void {
   const item = trigger.closest('li');
-  return () => item?.querySelectorAll<HTMLElement>('input, textarea')[1]?.focus();
+  return () => item?.querySelector<HTMLElement>('[data-note] :is(input, textarea)')?.focus();
 }
 
 /** An item that goes hands the focus to the same button of the next one, or of the one before. */

@@ -26,7 +26,8 @@ export function MenuList({ anchor, align, groups, onPick, onClose }: Props) {
       <DropdownMenu.Trigger asChild>
         <span className="pointer-events-none absolute inset-0" aria-hidden="true" tabIndex={-1} />
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      {/* Beside what could cut it off, and still within its part of the page. */}
+      <DropdownMenu.Portal container={anchor.current?.closest<HTMLElement>('main, header') ?? null}>
         <DropdownMenu.Content
           align={align}
           sideOffset={6}
