@@ -225,7 +225,7 @@ test('what opens in the moment in which a menu closes stays open', async ({ page
           new KeyboardEvent('keydown', { key: name, bubbles: true, cancelable: true }),
         );
       press('Escape');
-      for (let turn = 0; turn < 8; turn += 1) await null;
+      for (let turn = 0; turn < 8; turn += 1) await Promise.resolve();
       press(key);
       await new Promise((done) => setTimeout(done));
       await new Promise((done) => requestAnimationFrame(done));

@@ -79,7 +79,8 @@ async function opened(
   });
   await prepare(context);
   const page = await context.newPage();
-  await page.goto(OWN_SCHOOL + address);
+  // A page whose script never comes is never loaded whole.
+  await page.goto(OWN_SCHOOL + address, { waitUntil: 'commit' });
   await expect(page.locator('[data-live]')).toBeVisible();
   return { context, page };
 }

@@ -416,12 +416,16 @@ describe('every word in every school', () => {
     }
   });
 
+  /** The values of a setting beside the usual one; of seconds one stands for all. */
+  const othersOf = (name: (typeof SETTING_NAMES)[number]) =>
+    name === 'thinking' ? CHOICES[name].slice(1, 2) : CHOICES[name].slice(1);
+
   it('has its sentence in all pairs of values', () => {
     let pairs = 0;
     for (const [index, one] of SETTING_NAMES.entries()) {
       for (const other of SETTING_NAMES.slice(index + 1)) {
-        for (const first of CHOICES[one].slice(1)) {
-          for (const second of CHOICES[other].slice(1)) {
+        for (const first of othersOf(one)) {
+          for (const second of othersOf(other)) {
             const w = wordsOf({ ...USUAL_SETTINGS, [one]: first, [other]: second });
             check(theoryIn(w, SOME), `${one} ${first}, ${other} ${second}`);
             check(
@@ -433,7 +437,7 @@ describe('every word in every school', () => {
         }
       }
     }
-    expect(pairs).toBe(1450);
+    expect(pairs).toBe(1297);
   });
 
   it('speaks German throughout: names, steps, keys and relatives', () => {
