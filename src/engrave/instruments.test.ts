@@ -75,41 +75,41 @@ describe('the grand staff', () => {
   it('has every note on its line in both clefs, with its ledger lines, and its letter between them', () => {
     for (const { tonic } of SCALE_TABLE)
       for (const id of SCALE_IDS)
-        for (const direction of ['up', 'both'] as const)
-          for (const octaves of [1, 2]) {
-            const treble = worked(tonic, id, direction, octaves, 'treble');
-            const bass = worked(tonic, id, direction, octaves, 'bass');
-            const wide = Math.max(
-              staffWidthIn(736),
-              leastStaffWidth(treble.written),
-              leastStaffWidth(bass.written),
-            );
-            const { step } = treble;
-            const [upper, lower] = [treble, bass].map(({ written }) => engraveStaff(written, wide));
-            if (!upper || !lower) throw new Error('no staff');
-            const scene = grandScene({ w: ENGLISH, title: '', upper, lower, step });
-            const between = scene.groups.filter(({ part }) => part === 'between');
-            expect(between.map(nameOf)).toEqual(
-              treble.written.line.map(({ pitch }) => asciiName(pitch.note)),
-            );
-            for (const [prefix, clef, { written }] of [
-              ['up-', 'treble', treble],
-              ['low-', 'bass', bass],
-            ] as const) {
-              const bottomLine = (prefix === 'up-' ? 14 : lowOffset(scene, lower)) + 86;
-              for (const [place, { pitch }] of written.line.entries()) {
-                const head = scene.groups.find(({ key }) => key === `${prefix}note-${place}`);
-                const glyph = head?.marks.find((mark) => mark.kind === 'glyph');
-                if (!head || glyph?.kind !== 'glyph') throw new Error('no head');
-                const at = pitch.octave * 7 + FROM_C.indexOf(pitch.note.letter) - BOTTOM[clef];
-                expect(glyph.y + head.y).toBeCloseTo(bottomLine - 5 * at, 3);
-                expect(head.marks.filter(({ kind }) => kind === 'line')).toHaveLength(ledgersAt(at));
-                // Its letter stands under or over it.
-                const letter = between.find(({ place: of }) => of === place);
-                expect(Math.abs((letter?.x ?? 0) - (glyph.x + head.x + 8))).toBeLessThan(1);
-              }
+        for (const [direction, octaves] of [
+          ['both', 1],
+          ['up', 2],
+        ] as const) {
+          const treble = worked(tonic, id, direction, octaves, 'treble');
+          const bass = worked(tonic, id, direction, octaves, 'bass');
+          const wide = Math.max(
+            staffWidthIn(736),
+            leastStaffWidth(treble.written),
+            leastStaffWidth(bass.written),
+          );
+          const { step } = treble;
+          const [upper, lower] = [treble, bass].map(({ written }) => engraveStaff(written, wide));
+          if (!upper || !lower) throw new Error('no staff');
+          const scene = grandScene({ w: ENGLISH, title: '', upper, lower, step });
+          const between = scene.groups.filter(({ part }) => part === 'between');
+          expect(between.map(nameOf)).toEqual(treble.written.line.map(({ pitch }) => asciiName(pitch.note)));
+          for (const [prefix, clef, { written }] of [
+            ['up-', 'treble', treble],
+            ['low-', 'bass', bass],
+          ] as const) {
+            const bottomLine = (prefix === 'up-' ? 14 : lowOffset(scene, lower)) + 86;
+            for (const [place, { pitch }] of written.line.entries()) {
+              const head = scene.groups.find(({ key }) => key === `${prefix}note-${place}`);
+              const glyph = head?.marks.find((mark) => mark.kind === 'glyph');
+              if (!head || glyph?.kind !== 'glyph') throw new Error('no head');
+              const at = pitch.octave * 7 + FROM_C.indexOf(pitch.note.letter) - BOTTOM[clef];
+              expect(glyph.y + head.y).toBeCloseTo(bottomLine - 5 * at, 3);
+              expect(head.marks.filter(({ kind }) => kind === 'line')).toHaveLength(ledgersAt(at));
+              // Its letter stands under or over it.
+              const letter = between.find(({ place: of }) => of === place);
+              expect(Math.abs((letter?.x ?? 0) - (glyph.x + head.x + 8))).toBeLessThan(1);
             }
           }
+        }
   });
 
   /** How far down the lower staff was moved: by where its first head was, and is. */
@@ -216,7 +216,7 @@ describe('what is drawn for the back row', () => {
   it('names every note of every key in 22 pixels or more, and nothing leaves the drawing or touches', () => {
     for (const { tonic } of SCALE_TABLE)
       for (const id of SCALE_IDS)
-        for (const direction of DIRECTIONS) {
+        for (const direction of ['up', 'both'] as const) {
           const question = worked(tonic, id, direction);
           // Beside a staff there is room for one row; two rows stand alone.
           for (const height of direction === 'both' ? [276] : [276, 158]) {
