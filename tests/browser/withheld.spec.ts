@@ -118,7 +118,7 @@ async function withhold(context: BrowserContext, path: string, how: 'cut off' | 
   };
 }
 
-/** Everything in full takes half an hour; some of it is walked by every test run. */
+/** Everything in full takes a quarter of an hour; some of it is walked by every test run. */
 const ALL = process.env['MOON_STEP_ALL'] === '1';
 
 for (const [room, task] of Object.entries(TASKS)) {
