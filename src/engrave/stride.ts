@@ -3,7 +3,7 @@ import { hopsBetween } from '@/core/note/interval';
 import { midiOf, pitch } from '@/core/note/pitch';
 import type { SpelledNote } from '@/core/note/spelled';
 import type { PlacedNote } from '@/core/scale/line';
-import { comesDownOtherwise, type Scale } from '@/core/scale/scale';
+import type { Scale } from '@/core/scale/scale';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import { lowerTonic } from '@/core/words/say-note';
@@ -16,6 +16,7 @@ import { inkOf, noteLabel } from './note-label';
 import { type Group, group, type Mark, type Scene, words } from './scene';
 import { arcGroups } from './stride-arcs';
 import { type Grid, gridFor, type Row } from './stride-grid';
+import { isInTwoRows } from './stride-rows';
 import { tetrachordBlocks, wantedBy } from './tetrachord-blocks';
 
 export type StrideQuestion = {
@@ -48,13 +49,12 @@ function columnOf(note: SpelledNote, at: PlacedNote, lowest: number): number {
  */
 export function strideScene(question: StrideQuestion): Scene {
   const { w, written, step, steps, lit, width, height } = question;
-  const { line, scale, direction } = written;
+  const { line, scale } = written;
   const lowest = Math.min(...line.map(({ pitch }) => midiOf(pitch)));
   const column = (state: PlaceState, place: number) =>
     columnOf(state.note, line[place] as PlacedNote, lowest);
   const all = steps.flatMap(({ line: states }) => states.map(column));
-  // Only a way down on other notes needs a row of its own.
-  const both = direction === 'both' && comesDownOtherwise(scale);
+  const both = isInTwoRows(written);
   const grid = gridFor(
     { width, height },
     Math.min(0, ...all),

@@ -51,7 +51,7 @@ function lantern(surface: MakeSurface): Surface {
       said: 'the lantern',
       places: ['first', 'below'],
       under: [],
-      low: true,
+      low: () => true,
       beside: true,
     },
     async () => kit,

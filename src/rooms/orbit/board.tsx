@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { placesOf } from '@/core/harmony/circle';
+import { chordsOfKey } from '@/core/harmony/family';
 import { keyAt } from '@/core/harmony/key';
 import type { ClassWords } from '@/core/words/class-words';
 import { keyName } from '@/core/words/say-key';
@@ -54,9 +55,9 @@ function linesGiven(w: ClassWords, sentence: OrbitSentence): readonly SaidStep[]
   if (counts.length > 0) return counts.map((count) => countLine(w, sentence, count));
   const working = workingOf(w, sentence);
   if (working.length > 0) return working;
-  return linesOf(w, sentence)
-    .filter((line) => line.length <= LONGEST)
-    .map(plain);
+  const lines = linesOf(w, sentence);
+  // A way that is walked keeps each of its stops.
+  return ('step' in sentence ? lines : lines.filter((line) => line.length <= LONGEST)).map(plain);
 }
 
 /** Which step of its working a sentence stands at when so many lines are given out. */
@@ -81,6 +82,17 @@ function filled(ring: Ring, sentence: OrbitSentence, counts: readonly number[], 
     : { ...ring, marks };
 }
 
+/** The ring of a key's chords as far as they have been given out. */
+function chordsGiven(w: ClassWords, ring: Ring, sentence: OrbitSentence, given: number): Ring {
+  if (sentence.kind !== 'chords') return ring;
+  const told = chordsOfKey(sentence.key, sentence.size, w.settings)
+    .slice(0, given)
+    .map(({ numeral }) => numeral);
+  const marked = (marks: Ring['marks']) =>
+    new Map([...marks].filter(([, { badge }]) => badge !== undefined && told.includes(badge)));
+  return { ...ring, marks: marked(ring.marks), minorMarks: marked(ring.minorMarks) };
+}
+
 function View({ search, given }: BoardViewProps) {
   const w = useWords();
   const { ref, room } = useRoom<HTMLDivElement>({ width: 608, height: 280 });
@@ -88,7 +100,8 @@ function View({ search, given }: BoardViewProps) {
   const scene = useMemo(() => {
     const counts = countsOf(w, sentence);
     const ring = ringOf(w, stepped(w, sentence, given), false);
-    const drawn = counts.length > 0 ? filled(ring, sentence, counts, given) : ring;
+    const drawn =
+      counts.length > 0 ? filled(ring, sentence, counts, given) : chordsGiven(w, ring, sentence, given);
     return ringScene({ ...drawn, ...room, far: true });
   }, [w, sentence, given, room]);
   return (

@@ -73,7 +73,7 @@ type Light = {
   /** The codes of what stands below it where it is the large one and nothing else is asked for. */
   readonly under: readonly string[];
   /** Whether there is room for another one on a board that it is shown on. */
-  readonly low: boolean;
+  readonly low: (written: WrittenScale) => boolean;
   /** Whether two of it stand beside each other where two workings are compared. */
   readonly beside: boolean;
 };

@@ -1,5 +1,4 @@
 import { useMemo } from 'react';
-import { comesDownOtherwise } from '@/core/scale/scale';
 import type { ClassWords } from '@/core/words/class-words';
 import { scaleName } from '@/core/words/say-scale';
 import { sayStep } from '@/core/words/say-step';
@@ -33,15 +32,13 @@ function surfacesIn(w: ClassWords, sentence: DeriveSentence): readonly Surface[]
  */
 export function viewsOf(
   shown: readonly Surface[],
-  { scale, written }: Pick<DeriveView, 'scale' | 'written'>,
+  { written }: Pick<DeriveView, 'written'>,
 ): readonly (readonly Surface[])[] {
   const [first, ...rest] = shown;
   if (!first) return [];
-  // Two rows of a stride need all of it as well.
-  const twoRows = first.code === 'stride' && written.direction === 'both' && comesDownOtherwise(scale);
-  const shares = first.low && !twoRows;
-  const together = rest.filter(({ low }) => shares && low).map((each) => [first, each]);
-  const others = rest.filter(({ low }) => !shares || !low).map((each) => [each]);
+  const shares = first.low(written);
+  const together = rest.filter(({ low }) => shares && low(written)).map((each) => [first, each]);
+  const others = rest.filter(({ low }) => !shares || !low(written)).map((each) => [each]);
   // What an instrument reads is what is asked for where it is shown.
   const alone = rest.some(({ code }) => code === 'parts') ? [...others, [first]] : [[first], ...others];
   return [...together, ...alone];

@@ -1,15 +1,10 @@
 import { useMemo } from 'react';
-import { nearest } from '@/core/identify/note-entry';
 import type { ClassWords } from '@/core/words/class-words';
-import { questionWords } from '@/core/words/screen/questions';
-import { noteStride } from '@/engrave/note-stride';
 import type { Question } from '@/rooms/address/derive/question';
 import type { BoardShow, BoardViewProps } from '@/rooms/shell/board-kit';
-import { SceneView } from '@/ui/scene/SceneView';
-import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
-import { Hits } from '@/ui/surfaces/Hits';
 import { answerOf, type QuestionAnswer } from '../questions/answer';
+import { NoteLanes } from '../questions/NoteLanes';
 import { OrderRows } from '../questions/OrderRows';
 import { questionText } from '../questions/question-words';
 import { SignatureStaves } from '../questions/SignatureStaves';
@@ -54,46 +49,17 @@ type NotesProps = Pick<Props, 'lit' | 'onLit'> & {
   readonly pointed: QuestionAnswer['places'][number];
 };
 
-/** The notes whose scale is asked for, on the grid of half steps over the keyboard. */
+/** The notes whose scale is asked for: those that the line is about stand out, or the one pointed at. */
 function Notes({ question: { notes }, pointed, lit, onLit }: NotesProps) {
-  const w = useWords();
-  const say = questionWords(w).entry;
-  const { ref, room } = useRoom<HTMLDivElement>({ width: 608, height: 260 });
   const shown = useMemo(() => {
     if (lit?.kind === 'place') return [lit.place];
     return pointed.length < notes.length ? pointed : [];
   }, [lit, pointed, notes]);
-  const stride = useMemo(
-    () =>
-      noteStride({
-        w,
-        pitches: nearest(notes),
-        lit: shown,
-        far: true,
-        width: room.width,
-        height: room.height,
-      }),
-    [w, notes, shown, room],
-  );
-  const heads = stride.notes.map(({ place, x, y, r }) => {
-    const note = notes[place];
-    return { id: String(place), x, y, r, label: `${place + 1}: ${note ? w.spokenNote(note) : ''}` };
-  });
-  const point = (id: string | null) => onLit(id === null ? null : { kind: 'place', place: Number(id) });
   return (
-    <div ref={ref} className="min-h-0 grow overflow-hidden">
-      <SceneView
-        id="board-notes"
-        scene={stride.scene}
-        title={say.stride}
-        description={notes.map(w.spokenNote).join(', ')}
-        style={{ maxHeight: '100%', width: '100%' }}
-        look={({ part, place }) => ({
-          'data-lit': part === 'note' && place !== null && shown.includes(place) ? '' : undefined,
-        })}
-      >
-        <Hits hits={heads} onPoint={point} onPress={point} />
-      </SceneView>
-    </div>
+    <NoteLanes
+      {...{ notes, shown }}
+      onLit={(place) => onLit(place === null ? null : { kind: 'place', place })}
+      onKey={null}
+    />
   );
 }
