@@ -1,5 +1,8 @@
 import { defineConfig } from '@playwright/test';
-import { CHROMIUM } from './scripts/browser.mjs';
+import { CHROMIUM, WINDOWLESS } from './scripts/browser.mjs';
+
+/** The tag of tests that need a window. */
+const WINDOW = /@window/u;
 
 const CI = Boolean(process.env['CI']);
 
@@ -31,7 +34,11 @@ export default defineConfig({
     trace: 'off',
     // Storing the whole application anew for every test would take half of the time.
     serviceWorkers: 'block',
-    launchOptions: CHROMIUM,
   },
+  // What needs a window of a desktop, its clipboard or its printing, has the whole browser; all else the quicker one.
+  projects: [
+    { name: 'windowless', grepInvert: WINDOW, use: { launchOptions: WINDOWLESS } },
+    { name: 'window', grep: WINDOW, use: { launchOptions: CHROMIUM } },
+  ],
   webServer: [server('demo', 4781), server('own', 4782)],
 });

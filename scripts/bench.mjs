@@ -1,11 +1,15 @@
 // npm run bench: how fast Moon Step is here, against what it must keep. Figures only; nothing fails by them.
 import { gzipSync } from 'node:zlib';
+import { benchClass, benchStaves } from './bench-sheets.mjs';
 import { CHROMIUM, serveDemo } from './browser.mjs';
 import { checkNode, ensureBuild, ensurePackages, ensurePrograms } from './setup.mjs';
 
 checkNode();
 await ensurePackages();
-await ensurePrograms([{ program: 'chromium', debian: 'chromium' }]);
+await ensurePrograms([
+  { program: 'chromium', debian: 'chromium' },
+  { program: 'lilypond', debian: 'lilypond' },
+]);
 await ensureBuild();
 
 const { withSource } = await import('./source-modules.mjs');
@@ -28,11 +32,13 @@ const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.l
 const row = (what, figure, limit) => console.log(`${what.padEnd(58)} ${figure.padStart(14)}   ${limit}`);
 
 await withSource(benchCore);
+await withSource((load) => benchStaves(load, row));
 const stop = await serveDemo(PORT);
 const browser = await chromium.launch(CHROMIUM);
 await benchFirstView();
 await benchKeyChange();
 await benchRing();
+await benchClass(browser, PORT, row);
 await browser.close();
 stop();
 

@@ -1,6 +1,6 @@
 // Part of the build: notes which packages have gone into the scripts of the browser and of the server, so that their
 // licences can be listed in full.
-import { mkdir, readFile, writeFile } from 'node:fs/promises';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 /** Where the list lies after a build. */
@@ -28,10 +28,11 @@ export function bundledPackages() {
         }
       }
     },
-    async closeBundle() {
-      const known = await readFile(BUNDLED, 'utf8').then(JSON.parse, () => []);
-      await mkdir('dist', { recursive: true });
-      await writeFile(
+    // Pages and workers are bundled beside each other and share the list: it is read and written in one turn.
+    closeBundle() {
+      const known = existsSync(BUNDLED) ? JSON.parse(readFileSync(BUNDLED, 'utf8')) : [];
+      mkdirSync('dist', { recursive: true });
+      writeFileSync(
         join(process.cwd(), BUNDLED),
         JSON.stringify([...new Set([...known, ...found])].sort(), null, 2),
       );

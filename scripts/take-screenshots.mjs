@@ -67,6 +67,12 @@ const VIEWS = [
       '/mark?kind=scale&tonic=B&scale=harmonic-minor&who=Ines%2C+question+3&answer=B4+C%235+D5+E5+F%235+G%235+A%235+B5',
     keys: [],
   },
+  {
+    file: 'sheets.png',
+    address:
+      '/sheets?make=questions&n=8&on=minors.find-mistake.gaps&signs=4&clefs=treble.bass&signature=either&version=A&seed=317&maker=1&key=full',
+    keys: [],
+  },
   { file: 'class.png', address: '/class', keys: [] },
   { file: 'class-safe.png', address: '/class?part=safe', keys: [] },
 ];
@@ -96,7 +102,7 @@ for (const { file, address, keys } of VIEWS) {
     await page.locator('main svg').first().waitFor();
     await page.waitForLoadState('networkidle');
   } else if (address.startsWith('/derive')) {
-    await page.getByRole('button', { name: 'Shelf (8)' }).waitFor();
+    await page.getByRole('button', { name: 'Shelf (11)' }).waitFor();
     await page.locator('main svg [data-part=note]').first().waitFor();
     await page.waitForLoadState('networkidle');
   } else {

@@ -7,6 +7,7 @@ checkNode();
 await ensurePackages();
 await ensurePrograms([
   { program: 'chromium', debian: 'chromium' },
+  { program: 'chromium-headless-shell', debian: 'chromium-headless-shell' },
   { program: 'musicxml2ly', debian: 'lilypond' },
   { program: 'pdftotext', debian: 'poppler-utils' },
 ]);
@@ -53,15 +54,11 @@ const ofUnits = (report) => [report.numPassedTests, report.numFailedTests];
 const begun = performance.now();
 await stage('Format and lint', npx('biome', 'check', '--error-on-warnings', '.'));
 await stage('Writing the types that both kinds of check read', npx('astro', 'sync'));
-// Two lanes beside each other: what waits for a browser half of the time, and what keeps a core busy. The build that the
-// browser tests walk through is the only one.
+// What keeps one core busy goes in two lanes beside each other; unit and browser tests each take all of them. The build
+// that the browser tests walk through is the only one.
 await Promise.all([
   (async () => {
     await ensureBuild();
-    const browser = await stage('Browser tests', npx('playwright', 'test'), {
-      env: { PLAYWRIGHT_JSON_OUTPUT_FILE: browserFile },
-    });
-    count(browserFile, ({ stats }) => [stats.expected, stats.unexpected + stats.flaky], browser);
     const outside = await stage(
       'What musicxml2ly reads in our files (a minute or two)',
       npx('vitest', ...tests(['run', '-c', 'vitest.outside.config.ts'], outsideFile)),
@@ -75,16 +72,20 @@ await Promise.all([
       npx('depcruise', '--config', '.dependency-cruiser.cjs', 'src', 'server', 'scripts', 'tests'),
     );
     await stage('Nothing unused', npx('knip', '--no-progress'));
-    const unit = await stage('Unit and property tests', npx('vitest', ...tests(['run'], unitFile)));
-    count(unitFile, ofUnits, unit);
     await stage('Mutants of the tables that methods look up', ['npm', ['run', '--silent', 'mutants']]);
     await stage('Types in pages', npx('astro', 'check', '--minimumFailingSeverity', 'hint'));
   })(),
 ]);
+const unit = await stage('Unit and property tests', npx('vitest', ...tests(['run'], unitFile)));
+count(unitFile, ofUnits, unit);
+const browser = await stage('Browser tests', npx('playwright', 'test'), {
+  env: { PLAYWRIGHT_JSON_OUTPUT_FILE: browserFile },
+});
+count(browserFile, ({ stats }) => [stats.expected, stats.unexpected + stats.flaky], browser);
 
 console.log('\nWhat took how long, in seconds:');
 for (const [title, seconds] of times.toSorted((a, b) => b[1] - a[1]))
   console.log(`${String(Math.round(seconds)).padStart(6)}  ${title}`);
-console.log(`${String(Math.round((performance.now() - begun) / 1000)).padStart(6)}  in all, in two lanes`);
+console.log(`${String(Math.round((performance.now() - begun) / 1000)).padStart(6)}  in all`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

@@ -52,15 +52,16 @@ export function boxesOf(
   group: Group,
   kinds: readonly Mark['kind'][] = ['glyph', 'circle', 'rect', 'text'],
 ): readonly Box[] {
+  const { scale = 1 } = group;
   return group.marks.flatMap((mark) => {
     const box = kinds.includes(mark.kind) ? boxOfMark(mark) : null;
     return box
       ? [
           {
-            left: box.left + group.x,
-            right: box.right + group.x,
-            top: box.top + group.y,
-            bottom: box.bottom + group.y,
+            left: box.left * scale + group.x,
+            right: box.right * scale + group.x,
+            top: box.top * scale + group.y,
+            bottom: box.bottom * scale + group.y,
           },
         ]
       : [];

@@ -5,14 +5,14 @@ import { inkOf, noteLabel } from './note-label';
 import { type Group, group, type Mark, type Scene, words } from './scene';
 
 /** Room for the brace, the title and the letters between the staves, in pixels. */
-const BRACE = 14;
+export const BRACE = 14;
 const TITLE = 14;
 const BETWEEN = 18;
 /** Type size of the letters between the staves. */
 const NAME = 17;
 /** Where the outer lines of an engraved staff lie. */
-const TOP_LINE = 46;
-const BOTTOM_LINE = 86;
+export const TOP_LINE = 46;
+export const BOTTOM_LINE = 86;
 /** How much of the room above and below a staff is taken away where the two stand together. */
 const NEARER = 26;
 
@@ -36,8 +36,8 @@ function moved(scene: Scene, y: number, prefix: string): readonly Group[] {
   return scene.groups.map((each) => ({ ...each, key: prefix + each.key, x: each.x + BRACE, y: each.y + y }));
 }
 
-/** The brace that makes two staves one, and the line at their beginning. */
-function brace(top: number, bottom: number): Group {
+/** The brace that makes two staves one, and the line at their beginning, `BRACE` pixels wide. */
+export function brace(top: number, bottom: number): Group {
   const middle = (top + bottom) / 2;
   const x = BRACE - 3;
   const quarter = (bottom - top) / 4;

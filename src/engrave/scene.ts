@@ -82,6 +82,8 @@ export type Group = {
   readonly place: number | null;
   readonly x: number;
   readonly y: number;
+  /** How much larger or smaller its marks are drawn; left out, as they are. */
+  readonly scale?: number;
   readonly marks: readonly Mark[];
 };
 

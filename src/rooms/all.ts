@@ -2,7 +2,8 @@ import { CLASS } from './class/room';
 import { DERIVE } from './derive/room';
 import { MARK } from './mark/room';
 import { ORBIT } from './orbit/room';
+import { SHEETS } from './sheets/room';
 import type { Room } from './shell/room';
 
 /** Every room, in the order of the rail. */
-export const ROOMS: readonly Room[] = [DERIVE, ORBIT, MARK, CLASS];
+export const ROOMS: readonly Room[] = [DERIVE, ORBIT, SHEETS, MARK, CLASS];

@@ -46,7 +46,8 @@ const ATTIC: Room = {
 };
 
 const kept = (address: string): Kept => ({
-  v: 5,
+  v: 6,
+  before: [],
   minutes: null,
   id: address,
   name: address,

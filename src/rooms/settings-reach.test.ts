@@ -16,11 +16,13 @@ import { readGiven } from '@/core/words/read-given';
 import { gapNames, sayPlace } from '@/core/words/say-note';
 import { sayRelated } from '@/core/words/say-related';
 import { stepText } from '@/core/words/say-step';
+import { answerSheet } from '@/workers/sheet';
 import { readAddress } from './address/derive/derive-address';
 import { readQuestion } from './address/derive/read-question';
 import { readMark } from './address/mark/mark-address';
 import { askedOf } from './address/mark/mark-sentence';
 import { readOrbit } from './address/orbit/orbit-address';
+import { readSheets } from './address/sheets/sheets-address';
 import { opened, thinkingSeconds } from './board/state';
 import { DERIVE_BOARD } from './derive/board/kit';
 import { answerOf } from './derive/questions/answer';
@@ -34,6 +36,7 @@ import { bookTable } from './orbit/book-cells';
 import { linesOf } from './orbit/orbit-lines';
 import { orbitParts, orbitText } from './orbit/orbit-words';
 import { ringOf } from './orbit/ring-of';
+import { questionOf } from './shell/use-sheet-pages';
 
 const DERIVED = [
   '?tonic=C%23&scale=melodic-minor&direction=both&clef=bass&signature=written&method=signature',
@@ -175,7 +178,22 @@ async function board(w: ClassWords): Promise<unknown> {
   return [begins, DERIVED.map((search) => DERIVE_BOARD.show(w, search))];
 }
 
-const ROOMS = { derive, questions, orbit, keyBook, mark, paper, board } as const;
+const SHEETS = [
+  '?make=questions&n=12&on=majors.minors.modes.signatures.steps.chords&signs=5&clefs=treble.bass&signature=written&seed=4&key=full',
+  '?make=questions&n=12&on=partners.degrees.order.find-mistake.label.path&signs=5&clefs=treble&signature=none&seed=9&key=full',
+  '?make=book&scale=melodic-minor&signature=written&key=short',
+  '?key=full&slots=oanswer*order.-3_oanswer*name-key.6.major_oanswer*name-key.3.minor_oanswer*name-key.-3.major_oanswer*chord.numeral.3.7.C.major',
+];
+
+/** All that is written and drawn on sheets and their keys. */
+function sheets(w: ClassWords): unknown {
+  return SHEETS.map((search) => {
+    const { rows, pages, keyPages } = answerSheet(questionOf(w, readSheets(search).sentence, ''));
+    return [rows.map(({ name }) => name), pages, keyPages];
+  });
+}
+
+const ROOMS = { sheets, derive, questions, orbit, keyBook, mark, paper, board } as const;
 
 type Room = keyof typeof ROOMS;
 
@@ -183,35 +201,36 @@ type Room = keyof typeof ROOMS;
 const MUST: Readonly<Record<SettingName, readonly Room[]>> = {
   surface: ['paper', 'board'],
   thinking: ['board'],
-  stepWords: ['derive', 'questions', 'orbit', 'mark', 'paper', 'board'],
-  noteNames: ['derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper', 'board'],
+  stepWords: ['sheets', 'derive', 'questions', 'orbit', 'mark', 'paper', 'board'],
+  noteNames: ['sheets', 'derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper', 'board'],
   solfege: ['derive', 'paper'],
   modeSyllables: ['derive'],
   fifth: ['derive', 'paper'],
   seventh: ['derive', 'paper'],
-  degrees: ['derive', 'questions', 'orbit', 'mark', 'paper'],
-  relatives: ['derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
-  keysTaught: ['derive', 'orbit', 'keyBook'],
-  keyOrder: ['derive', 'orbit', 'keyBook'],
+  degrees: ['sheets', 'derive', 'questions', 'orbit', 'mark', 'paper'],
+  relatives: ['sheets', 'derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
+  keysTaught: ['sheets', 'derive', 'orbit', 'keyBook'],
+  keyOrder: ['sheets', 'derive', 'orbit', 'keyBook'],
   circle: ['derive', 'orbit'],
-  flatsBy: ['derive', 'orbit'],
+  flatsBy: ['sheets', 'derive', 'orbit'],
   minorCircle: ['orbit'],
-  minorSignature: ['derive', 'questions', 'paper'],
-  minorNaming: ['questions'],
-  melodicDown: ['derive', 'mark', 'paper'],
+  minorSignature: ['sheets', 'derive', 'questions', 'paper'],
+  minorNaming: ['sheets', 'questions'],
+  melodicDown: ['sheets', 'derive', 'mark', 'paper'],
   cancelling: ['mark'],
   modesWritten: ['derive', 'questions', 'mark'],
-  keyNames: ['derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
+  keyNames: ['sheets', 'derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
   modeWord: ['mark'],
   capital: ['mark'],
   marks: ['mark'],
   followThrough: ['mark'],
-  numerals: ['orbit', 'mark'],
+  numerals: ['sheets', 'orbit', 'mark'],
   mediant: ['orbit', 'mark'],
   dominant: ['orbit'],
-  diminished: ['orbit', 'mark'],
-  flatRule: ['questions'],
-  sharpRule: ['questions'],
+  diminished: ['sheets', 'orbit', 'mark'],
+  flatRule: ['sheets', 'questions'],
+  sharpRule: ['sheets', 'questions'],
+  reasonBy: ['sheets'],
   hints: ['derive', 'orbit', 'mark', 'paper', 'board'],
 };
 
@@ -224,7 +243,17 @@ const WITH: Partial<Readonly<Record<SettingName, Partial<Settings>>>> = {
   capital: { modeWord: 'not-wanted' },
 };
 
-async function heard(settings: Settings): Promise<Readonly<Record<Room, string>>> {
+const HEARD = new Map<string, Promise<Readonly<Record<Room, string>>>>();
+
+/** All that is said in a school; once for the usual one, which nearly every setting has among its own. */
+function heard(settings: Settings): Promise<Readonly<Record<Room, string>>> {
+  const key = JSON.stringify(SETTING_NAMES.map((name) => settings[name]));
+  const told = HEARD.get(key) ?? tellAll(settings);
+  HEARD.set(key, told);
+  return told;
+}
+
+async function tellAll(settings: Settings): Promise<Readonly<Record<Room, string>>> {
   const w = wordsOf(settings, NO_SAYINGS);
   const said = await Promise.all(
     Object.entries(ROOMS).map(async ([room, tell]) => [room, JSON.stringify(await tell(w))] as const),

@@ -9,7 +9,8 @@ export const NOW = '2026-10-06T17:30:00.000Z';
 
 export function keptItem(id: string, order: number): Kept {
   return {
-    v: 5,
+    v: 6,
+    before: [],
     minutes: null,
     id,
     name: `Lesson ${id}`,
@@ -66,7 +67,8 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
       groups: fc.constant(groups),
       kept: table(
         fc.record({
-          v: fc.constant(5 as const),
+          v: fc.constant(6 as const),
+          before: fc.array(fc.constant('/sheets?n=3'), { maxLength: 2 }),
           minutes: fc.option(fc.integer({ min: 1, max: 180 })),
           id,
           name: text,
@@ -101,7 +103,10 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
       ),
       people: table(
         fc.record({
-          v: fc.constant(1 as const),
+          v: fc.constant(2 as const),
+          books: fc.dictionary(fc.constantFrom('major', 'dorian'), fc.nat({ max: 15 }), {
+            noNullPrototype: true,
+          }),
           id,
           group: fc.constantFrom('gone', ...groups.map((group) => group.id)),
           name: text,

@@ -85,6 +85,32 @@ export const DEMO_LESSONS: readonly Item[] = [
     note: 'Only for the two who ask. F𝄪 on the board once is enough.',
     address: query('G#', 'major', 'direction=up&clef=treble&signature=none&method=step-pattern'),
   },
+  {
+    id: 'demo-sheet-signatures',
+    minutes: null,
+    lesson: LESSONS.first,
+    name: 'Sheet: the same signatures, named and drawn',
+    note: 'First name them, then draw the same ones: whoever can do one and not the other shows it here.',
+    address:
+      '/sheets?make=questions&n=9&on=signatures&signs=4&clefs=treble.bass&signature=written&version=A&seed=2611&maker=1&crib=yes',
+  },
+  {
+    id: 'demo-sheet-mistakes',
+    minutes: null,
+    lesson: LESSONS.second,
+    name: 'Sheet: somebody else’s mistakes in minor',
+    note: 'Nobody minds finding a mistake that is not their own. Ask for the habit, not only for the note.',
+    address:
+      '/sheets?make=questions&n=8&on=minors.find-mistake.gaps&signs=4&clefs=treble.bass&signature=either&version=A&seed=317&maker=1&key=full',
+  },
+  {
+    id: 'demo-sheet-book',
+    minutes: null,
+    lesson: null,
+    name: 'Project book: every major scale in both clefs',
+    note: 'One page a week at home. The checks at its end are the four we do aloud.',
+    address: '/sheets?make=book&scale=major&signature=written',
+  },
 ];
 
 const GROUPS: readonly Pick<Group, 'id' | 'name' | 'settings' | 'sayings'>[] = [
@@ -187,7 +213,8 @@ export function demoData(now: string): SchoolData {
       changedAt: now,
     })),
     kept: DEMO_LESSONS.map((item, index) => ({
-      v: 5,
+      v: 6,
+      before: [],
       ...item,
       order: index + 1,
       keptAt: now,
@@ -198,6 +225,6 @@ export function demoData(now: string): SchoolData {
       { v: 1, id: LESSONS.second, name: 'Week 4: the minors', order: 2, changedAt: now },
     ],
     groups: GROUPS.map((group, index) => ({ v: 5, ...group, order: index + 1, changedAt: now })),
-    people: NUMBERED.map((person): Person => ({ v: 1, ...person, changedAt: now })),
+    people: NUMBERED.map((person): Person => ({ v: 2, books: {}, ...person, changedAt: now })),
   };
 }

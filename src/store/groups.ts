@@ -47,6 +47,14 @@ export function addingPerson(
   words: Pick<Person, 'name' | 'instrument'>,
   now: string,
 ): Change {
-  const person: Person = { v: 1, id, group, ...words, order: orderAfter(data.people), changedAt: now };
+  const person: Person = {
+    v: 2,
+    books: {},
+    id,
+    group,
+    ...words,
+    order: orderAfter(data.people),
+    changedAt: now,
+  };
   return { says: 'person-added', edits: [edit('people', id, null, person)] };
 }

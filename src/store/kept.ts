@@ -45,13 +45,24 @@ const keptV5 = z.extend(keptV4, {
   minutes: z.nullable(z.int().check(z.gte(1), z.lte(MOST_MINUTES))),
 });
 
+/** The most that a kept sentence remembers of what it was before. */
+export const MOST_BEFORE = 20;
+
+const keptV6 = z.extend(keptV5, {
+  v: z.literal(6),
+  /** What it was before it was changed and kept again, the latest first. */
+  before: z
+    .array(z.string().check(z.maxLength(ADDRESS_LIMIT), z.regex(OUR_ADDRESS)))
+    .check(z.maxLength(MOST_BEFORE)),
+});
+
 /** A kept sentence on the shelf. */
-export type Kept = z.infer<typeof keptV5>;
+export type Kept = z.infer<typeof keptV6>;
 
 /** Every version a kept derivation has had, oldest first, and the way from each to the next. */
 export const keptRecord = defineRecord({
   name: 'kept derivation',
-  schemas: [keptV1, keptV2, keptV3, keptV4, keptV5],
+  schemas: [keptV1, keptV2, keptV3, keptV4, keptV5, keptV6],
   migrations: [
     (old) => {
       const v1 = old as z.infer<typeof keptV1>;
@@ -65,6 +76,7 @@ export const keptRecord = defineRecord({
     // Longer addresses can be kept, and only our own.
     (old) => ({ ...(old as z.infer<typeof keptV3>), v: 4 }),
     (old) => ({ ...(old as z.infer<typeof keptV4>), v: 5, minutes: null }),
+    (old) => ({ ...(old as z.infer<typeof keptV5>), v: 6, before: [] }),
   ],
-  newest: keptV5,
+  newest: keptV6,
 });

@@ -12,7 +12,7 @@ export const MOST_MINUTES = 180;
 export const LABEL_LIMIT = 80;
 
 /** Longest address of a sentence: its room and its query. Rooms read so much of a query, so what is kept can be opened. */
-export const ADDRESS_LIMIT = 2000;
+export const ADDRESS_LIMIT = 6000;
 
 /** Most records of one table in one file of a backup, and most characters of it. */
 export const FILE_RECORDS = 20_000;

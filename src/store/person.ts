@@ -14,12 +14,21 @@ const personV1 = z.strictObject({
   changedAt: z.string().check(z.maxLength(30)),
 });
 
+/** The most scales of a project book. */
+export const MOST_DONE = 15;
+
+const personV2 = z.extend(personV1, {
+  v: z.literal(2),
+  /** How many scales of each project book are done, by the book's scale, 0 to 15. */
+  books: z.record(z.string().check(z.maxLength(40)), z.int().check(z.gte(0), z.lte(MOST_DONE))),
+});
+
 /** Somebody in a class. */
-export type Person = z.infer<typeof personV1>;
+export type Person = z.infer<typeof personV2>;
 
 export const personRecord = defineRecord({
   name: 'person',
-  schemas: [personV1],
-  migrations: [],
-  newest: personV1,
+  schemas: [personV1, personV2],
+  migrations: [(old) => ({ ...(old as z.infer<typeof personV1>), v: 2, books: {} })],
+  newest: personV2,
 });

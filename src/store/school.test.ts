@@ -170,7 +170,7 @@ describe('the records of a school', () => {
     await store.change(keeping(store.state().data, [item('a')], NOW), NOW);
     const [kept] = store.state().data.kept;
     if (!kept) throw new Error('nothing kept');
-    const long = `/derive?${'x'.repeat(3000)}`;
+    const long = `/derive?${'x'.repeat(7000)}`;
     for (const address of [
       long,
       '//elsewhere.example/x',
@@ -262,6 +262,7 @@ describe('the records of a school', () => {
       lesson: _,
       changedAt: __,
       minutes: ___,
+      before: ____,
       ...v1
     } = {
       ...keptItem('a', 1),

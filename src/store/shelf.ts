@@ -38,8 +38,9 @@ export function keeping(
     says,
     edits: items.map((item, index) =>
       edit('kept', item.id, null, {
-        v: 5,
+        v: 6,
         minutes: null,
+        before: [],
         ...item,
         order: first + index,
         keptAt: now,

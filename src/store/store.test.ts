@@ -142,12 +142,14 @@ describe('the shelf', () => {
     const [lesson] = demo.lessons;
     if (!lesson) throw new Error('no lesson');
     const without = applied(demo, deletingLesson(demo, lesson, NOW));
-    expect(without.kept).toHaveLength(8);
+    expect(without.kept).toHaveLength(DEMO_LESSONS.length);
     expect(keptIn(without, null).map(({ id }) => id)).toEqual([
       'demo-g-sharp-major',
+      'demo-sheet-book',
       'demo-c-major',
       'demo-f-major',
       'demo-e-flat-major',
+      'demo-sheet-signatures',
     ]);
   });
 
@@ -211,14 +213,14 @@ describe('stored records', () => {
     const good = keptItem('a', 1);
     const { records, unread } = readTable('kept', [
       good,
-      { ...good, v: 6 },
+      { ...good, v: 7 },
       { ...good, id: 'b', name: 7 },
       null,
       'text',
     ]);
     expect(records).toEqual([good]);
     expect(unread).toEqual([
-      { code: 'record-newer', name: 'kept derivation', version: 6, known: 5 },
+      { code: 'record-newer', name: 'kept derivation', version: 7, known: 6 },
       { code: 'record-unreadable', name: 'kept derivation', where: 'name' },
       { code: 'record-unreadable', name: 'kept derivation', where: 'v' },
       { code: 'record-unreadable', name: 'kept derivation', where: 'v' },
@@ -242,7 +244,8 @@ describe('stored records', () => {
     expect(files.length).toBeGreaterThan(0);
     const old: unknown[] = JSON.parse(readFileSync(new URL('kept-v1.json', folder), 'utf8'));
     expect(readTable('kept', old).records[0]).toMatchObject({
-      v: 5,
+      v: 6,
+      before: [],
       minutes: null,
       lesson: null,
       address:
@@ -310,7 +313,7 @@ describe('the demo school', () => {
       expect(readTable(table, data[table])).toEqual({ records: data[table], unread: [] });
     expect(data.kept.map(({ id }) => id)).toEqual(DEMO_LESSONS.map(({ id }) => id));
     expect([data.kept, data.lessons, data.groups, data.people].map((each) => each.length)).toEqual([
-      8, 2, 2, 9,
+      11, 2, 2, 9,
     ]);
     expect(inOrder(data.groups)[0]?.name).toBe('Tuesday theory');
   });

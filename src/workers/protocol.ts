@@ -7,6 +7,14 @@ export type Answered<Answer> =
   | { readonly protocol: number; readonly id: number; readonly answer: Answer }
   | { readonly protocol: number; readonly id: number; readonly failed: string };
 
+/** How far the work has come, told before the answer. */
+export type Progressed = {
+  readonly protocol: number;
+  readonly id: number;
+  readonly done: number;
+  readonly of: number;
+};
+
 /** Whether a message is one of this protocol. */
 export function isMessage(data: unknown): data is { readonly protocol: number; readonly id: number } {
   return (
@@ -27,6 +35,7 @@ export type Asking<Answer> =
  * Asks a worker one question; it is stopped when it answers, takes too long, or something newer is asked.
  *
  * @param patience milliseconds
+ * @param onProgress told how far the work has come, where the worker tells it
  * @param check what the answer is, or null where it is none; what comes out of a worker is not trusted
  */
 export function askWorker<Question, Answer>(
@@ -35,6 +44,7 @@ export function askWorker<Question, Answer>(
   patience: number,
   signal: AbortSignal,
   check: (sent: unknown) => Answer | null,
+  onProgress?: (done: number, of: number) => void,
 ): Promise<Asking<Answer>> {
   return new Promise((resolve) => {
     const id = 1;
@@ -48,10 +58,46 @@ export function askWorker<Question, Answer>(
     worker.onerror = () => end({ ok: false, why: 'failed' });
     worker.onmessage = ({ data }: MessageEvent<unknown>) => {
       if (!isMessage(data) || data.id !== id) return;
+      if ('done' in data && 'of' in data) {
+        onProgress?.(Number(data.done), Number(data.of));
+        return;
+      }
       const answer = 'answer' in data ? check(data.answer) : null;
       end(answer === null ? { ok: false, why: 'failed' } : { ok: true, answer });
     };
     const asked: Asked<Question> = { protocol: PROTOCOL, id, question };
     worker.postMessage(asked);
   });
+}
+
+/**
+ * A worker that is kept for question after question: the newest is answered, and what was asked before it is forgotten.
+ *
+ * @param make starts the worker, when it is first wanted and again after it failed
+ */
+export function keptWorker<Question, Answer>(make: () => Worker, check: (sent: unknown) => Answer | null) {
+  let worker: Worker | null = null;
+  let last = 0;
+  return {
+    /** Answers, or nothing where something newer was asked meanwhile. `failed` tells why there will be no answer. */
+    ask: (question: Question, onAnswer: (answer: Answer) => void, onFailed: () => void): void => {
+      last += 1;
+      const id = last;
+      worker ??= make();
+      const fail = () => {
+        worker?.terminate();
+        worker = null;
+        onFailed();
+      };
+      worker.onerror = fail;
+      worker.onmessage = ({ data }: MessageEvent<unknown>) => {
+        if (!isMessage(data) || data.id !== last) return;
+        const answer = 'answer' in data ? check(data.answer) : null;
+        if (answer === null) fail();
+        else onAnswer(answer);
+      };
+      const asked: Asked<Question> = { protocol: PROTOCOL, id, question };
+      worker.postMessage(asked);
+    },
+  };
 }

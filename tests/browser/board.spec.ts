@@ -351,9 +351,9 @@ const SHOWN: readonly (readonly [string, number | null])[] = [
   [ANSWER, 44],
 ];
 
-test('nothing on the board is smaller than the back row can read, in either of two windows', async ({
-  page,
-}) => {
+test('nothing on the board is smaller than the back row can read, in either of two windows', {
+  tag: '@window',
+}, async ({ page }) => {
   test.setTimeout(240_000);
   for (const [address, least] of SHOWN) {
     await page.goto(boardOf(address));

@@ -48,16 +48,28 @@ async function watch(page: Page): Promise<number> {
   }, CONTROLS);
 }
 
+/** Focuses a numbered control, and says what it is; null where it is gone or has nothing to do any more. */
+const focused = (page: Page, at: number) =>
+  page.evaluate((walk) => {
+    const control = document.querySelector<HTMLElement | SVGElement>(`[data-walk="${walk}"]`);
+    if (!control || control.matches(':disabled')) return null;
+    control.focus();
+    return {
+      isLink: control.tagName === 'A',
+      name: control.getAttribute('aria-label') ?? control.textContent,
+    };
+  }, at);
+
 /** What was pressed since it was asked last; menus that a key has opened are closed again. */
 const pressedNow = async (page: Page) => {
-  const pressed = await page.evaluate(async () => {
+  const { pressed, menu } = await page.evaluate(async () => {
     await new Promise((then) => setTimeout(then));
     const seen = (window as unknown as { walked: { pressed: string } }).walked;
     const { pressed } = seen;
     seen.pressed = '';
-    return pressed;
+    return { pressed, menu: document.querySelector('[role=menu]') !== null };
   });
-  if (await page.getByRole('menu').count()) await page.keyboard.press('Escape');
+  if (menu) await page.keyboard.press('Escape');
   return pressed;
 };
 
@@ -68,17 +80,12 @@ for (const address of VIEWS) {
     const count = await watch(page);
     const dead: string[] = [];
     for (let at = 0; at < count; at += 1) {
-      const control = page.locator(`[data-walk="${at}"]`);
-      // What has been pressed before may have taken it away, or left it nothing to do.
-      if ((await control.count()) === 0 || (await control.isDisabled())) continue;
-      const isLink = await control.evaluate((each) => each.tagName === 'A');
-      for (const key of isLink ? ['Enter'] : ['Enter', 'Space']) {
-        await control.evaluate((each) => (each as HTMLElement | SVGElement).focus());
+      for (const key of ['Enter', 'Space']) {
+        // What has been pressed before may have taken it away, or left it nothing to do.
+        const control = await focused(page, at);
+        if (!control || (control.isLink && key === 'Space')) continue;
         await page.keyboard.press(key);
-        if ((await pressedNow(page)) !== String(at))
-          dead.push(
-            `${key}: ${await control.evaluate((each) => each.getAttribute('aria-label') ?? each.textContent)}`,
-          );
+        if ((await pressedNow(page)) !== String(at)) dead.push(`${key}: ${control.name}`);
       }
     }
     console.info(`${address}: ${count} controls`);

@@ -154,10 +154,9 @@ test('the blank circle is filled by keyboard, with a mistake that is told by its
   await expect(told.getByRole('listitem').first()).toContainText('✗ C minor');
 });
 
-test('the key book is sorted, searched, saved as a table, and printed on one page', async ({
-  page,
-  orbit,
-}) => {
+test('the key book is sorted, searched, saved as a table, and printed on one page', {
+  tag: '@window',
+}, async ({ page, orbit }) => {
   await readsPrints(page);
   await orbit.open('?see=book');
   const table = page.getByRole('table', { name: 'Every signature with the keys it serves' });

@@ -136,7 +136,12 @@ test('a signature drawn by hand is told from signs that are none', async ({ page
   await expect(page.getByText('In order and in place')).toBeVisible();
 });
 
-test('a question is printed by itself and copied, and the shelf opens beside it', async ({ page, room }) => {
+test('a question is printed by itself and copied, and the shelf opens beside it', async ({
+  context,
+  page,
+  room,
+}) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await room.open('/derive?question=key&fifths=3');
   await page.evaluate(() => {
     window.print = () => document.body.setAttribute('data-printed', 'yes');

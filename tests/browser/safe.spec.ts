@@ -60,7 +60,7 @@ test('one backup file carries a school into another browser profile, with a prev
   const sheet = other.getByRole('dialog');
   const merge = sheet.getByRole('region', { name: 'Put together' });
   await expect(merge).toContainText(
-    '8 kept derivations, 2 lessons, 2 classes, 9 people, 7 marked answers: added',
+    '11 kept derivations, 2 lessons, 2 classes, 9 people, 7 marked answers: added',
   );
   await expect(sheet.getByRole('region', { name: 'Put in place of what is here' })).toContainText(
     'one kept derivation: taken away',
@@ -68,13 +68,13 @@ test('one backup file carries a school into another browser profile, with a prev
   // Until something is chosen, nothing has changed.
   await expect(other.locator('header').first()).toContainText('Shelf (1)');
   await merge.getByRole('button', { name: 'Put together' }).click();
-  await expect(other.getByRole('button', { name: 'Shelf (9)' })).toBeVisible();
+  await expect(other.getByRole('button', { name: 'Shelf (12)' })).toBeVisible();
   await expect(other.getByRole('banner')).toContainText('Tuesday theory');
 
   await isSaved(other);
   await other.reload();
   await isLive(other);
-  await expect(other.getByRole('button', { name: 'Shelf (9)' })).toBeVisible();
+  await expect(other.getByRole('button', { name: 'Shelf (12)' })).toBeVisible();
   await giveFile(other, backup.name, backup.bytes);
   await expect(sheet.getByRole('region', { name: 'Put together' })).toContainText(
     'Everything in it is here already.',
@@ -86,7 +86,7 @@ test('one backup file carries a school into another browser profile, with a prev
   await context.close();
 
   await room.open('/derive');
-  await expect(page.getByRole('button', { name: 'Shelf (8)' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Shelf (11)' })).toBeVisible();
 });
 
 test('a part is saved alone, and the demo school is cleared and brought back', async ({
@@ -125,9 +125,9 @@ test('what was deleted is brought back after a reload, and in the other tab too'
   await expect(room.shelf.getByRole('textbox', { name: `Name of ${name}` })).toHaveCount(0);
   const other = await context.newPage();
   await other.goto('/derive');
-  await expect(other.getByRole('button', { name: 'Shelf (7)' })).toBeVisible();
+  await expect(other.getByRole('button', { name: 'Shelf (10)' })).toBeVisible();
   await other.keyboard.press('ControlOrMeta+z');
-  await expect(other.getByRole('button', { name: 'Shelf (8)' })).toBeVisible();
+  await expect(other.getByRole('button', { name: 'Shelf (11)' })).toBeVisible();
   await expect(room.shelf.getByRole('textbox', { name: `Name of ${name}` })).toHaveValue(name);
 });
 

@@ -25,7 +25,7 @@ test('everything comes from this server', async ({ page, room }) => {
   });
   await room.open();
   await page.keyboard.press('l');
-  await expect(room.shelf.getByRole('listitem')).toHaveCount(8);
+  await expect(room.shelf.getByRole('listitem')).toHaveCount(11);
   expect([...hosts]).toEqual(['127.0.0.1:4781']);
 });
 

@@ -16,7 +16,7 @@ test('the shelf is searched by name, note and sentence', async ({ page, room }) 
   await expect(names).toHaveCount(0);
   await expect(room.shelf).toContainText("Nothing on the shelf holds 'kraken'.");
   await search.fill('');
-  await expect(names).toHaveCount(8);
+  await expect(names).toHaveCount(11);
 });
 
 test('an item is carried by keys, by mouse, and into another lesson', async ({ page, room }) => {
@@ -25,11 +25,12 @@ test('an item is carried by keys, by mouse, and into another lesson', async ({ p
   const week = room.shelf.getByRole('region', { name: 'Week 3: steps and signatures' });
   const names = week.getByRole('listitem').getByRole('textbox', { name: /^Name of/u });
   await expect(names.first()).toHaveValue(FIRST);
+  const many = await names.count();
   await week.getByRole('button', { name: `Drag ${FIRST}` }).focus();
   await page.keyboard.press('Space');
-  await expect(page.getByText(`${FIRST} at place 1 of 3.`)).toBeAttached();
+  await expect(page.getByText(`${FIRST} at place 1 of ${many}.`)).toBeAttached();
   await page.keyboard.press('ArrowDown');
-  await expect(page.getByText(`${FIRST} at place 2 of 3.`)).toBeAttached();
+  await expect(page.getByText(`${FIRST} at place 2 of ${many}.`)).toBeAttached();
   await page.keyboard.press('Space');
   await expect(names.nth(1)).toHaveValue(FIRST);
 
@@ -44,10 +45,10 @@ test('an item is carried by keys, by mouse, and into another lesson', async ({ p
   await expect(names.first()).toHaveValue(FIRST);
 
   await room.onShelf(FIRST, 'Move to Week 4: the minors');
-  await expect(names).toHaveCount(2);
+  await expect(names).toHaveCount(many - 1);
   await expect(room.shelf.getByRole('region', { name: 'Week 4: the minors' })).toContainText('Build C major');
   await page.keyboard.press('ControlOrMeta+z');
-  await expect(names).toHaveCount(3);
+  await expect(names).toHaveCount(many);
 });
 
 test('a lesson is made, filled with a copy, saved as a file, and deleted without what lies in it', async ({
@@ -56,6 +57,9 @@ test('a lesson is made, filled with a copy, saved as a file, and deleted without
 }) => {
   await room.open('/derive');
   await page.keyboard.press('l');
+  const loose = room.shelf.getByRole('region', { name: 'Not in a lesson' }).getByRole('listitem');
+  await expect(loose.first()).toBeVisible();
+  const before = await loose.count();
   await room.shelf.getByRole('button', { name: 'New lesson' }).click();
   // The name of a new lesson is ready to be typed, and nothing else is made of its letters.
   await expect(room.shelf.getByRole('textbox', { name: 'Name of Lesson' })).toBeFocused();
@@ -77,9 +81,8 @@ test('a lesson is made, filled with a copy, saved as a file, and deleted without
   expect(saved.records['lessons']).toHaveLength(1);
   await room.onShelf('Week 5: harbour concert', /^Delete the lesson/u);
   await expect(week).toHaveCount(0);
-  await expect(room.shelf.getByRole('region', { name: 'Not in a lesson' }).getByRole('listitem')).toHaveCount(
-    2,
-  );
+  // The copy that lay in it.
+  await expect(loose).toHaveCount(before + 1);
 });
 
 test('pictures and text are copied for slides', async ({ context, page, room }) => {

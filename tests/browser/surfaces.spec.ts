@@ -247,8 +247,11 @@ test('motion shows where a note goes, in a quarter of a second at most, and is n
   // Pressed faster than it moves, it ends where the last press says.
   for (let press = 0; press < 4; press += 1) await page.keyboard.press('ArrowRight');
   await expect(room.step).toContainText('A up a step and a half is B♯');
-  const takes = (await moved(page)).map(({ takes }) => takes);
-  expect(takes.length).toBeGreaterThan(0);
+  const takes: number[] = [];
+  // A transition begins with the next frame.
+  await expect
+    .poll(async () => takes.push(...(await moved(page)).map((each) => each.takes)))
+    .toBeGreaterThan(0);
   for (const each of takes) {
     expect(each).toBeGreaterThanOrEqual(150);
     expect(each).toBeLessThanOrEqual(250);

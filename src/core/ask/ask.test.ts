@@ -8,9 +8,11 @@ import { USUAL_SETTINGS } from '../school/settings';
 import { ENGLISH, wordsOf } from '../words/class-words';
 import { sayAskProblem } from '../words/say-ask';
 import { ask } from './ask';
+import { UNDERSTOOD_OF_HARMONY } from './harmony-phrases.test-data';
 import { UNDERSTOOD } from './phrases.test-data';
 import type { AskOptions, AskReading } from './reading';
 import { REFUSED } from './refused-phrases.test-data';
+import { UNDERSTOOD_OF_SHEETS } from './sheet-phrases.test-data';
 
 function optionsText(options: AskOptions): string {
   const { direction, clef, signature, method, on, frets, tuning, instrument, octaves } = options;
@@ -60,6 +62,20 @@ function written(reading: AskReading): string {
       return `circle ${keyText(reading.key)}`;
     case 'mark':
       return `mark ${asciiName(reading.tonic)} ${reading.scale}${optionsText(reading.options)}`;
+    case 'sheet': {
+      const { count, topics, maxSigns, clefs, signature, version } = reading.sheet;
+      const said = [
+        count,
+        topics.join('+'),
+        maxSigns === null ? '' : `to ${maxSigns}`,
+        clefs.join('+'),
+        signature,
+        version,
+      ];
+      return `sheet ${said.filter((each) => each !== null && each !== '').join(' ')}`;
+    }
+    case 'sheet-question':
+      return `sheet-question ${asciiName(reading.tonic)} ${reading.scale}${optionsText(reading.options)}`;
     case 'place':
       return `place ${reading.place}`;
   }
@@ -79,7 +95,7 @@ const rows = (table: string, mark: string) =>
 const sorted = (text: string) => text.split(' ').sort().join(' ');
 
 describe('shorthand that is understood', () => {
-  const table = rows(UNDERSTOOD, '=');
+  const table = rows(`${UNDERSTOOD}${UNDERSTOOD_OF_HARMONY}${UNDERSTOOD_OF_SHEETS}`, '=');
 
   it('is a table of more than three hundred and fifty lines', () => {
     expect(table.length).toBeGreaterThanOrEqual(350);

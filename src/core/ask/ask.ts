@@ -13,6 +13,7 @@ import { orbitReadings, unspelledChord } from './orbit-phrase';
 import type { Asked, AskProblem, AskReading } from './reading';
 import { relationReadings } from './relation-phrase';
 import { type ScalePhrase, scalePhrases, stepsPhrase } from './scale-phrase';
+import { sheetPhrase } from './sheet-phrase';
 import { shownPhrase } from './shown-phrase';
 import { countPhrase, lastSignPhrase, withoutSignature } from './signature-phrase';
 import { theoryReadings } from './theory-phrase';
@@ -83,6 +84,20 @@ function markReadings(w: ClassWords, words: readonly string[]): readonly AskRead
   );
 }
 
+/** `sheet of 12 questions on signatures`, `sheet E harmonic minor`: written work, or a question for it. */
+function sheetReadings(w: ClassWords, text: string, words: readonly string[]): readonly AskReading[] {
+  const first = words[0]?.toLowerCase();
+  const asked = first === 'sheet' || first === 'worksheet' ? spellable(scalePhrases(w, words.slice(1))) : [];
+  const questions = asked.flatMap(({ tonic, scale, options }): AskReading[] =>
+    SCALE_IDS.some((id) => id === scale) && TONICS.includes(tonic)
+      ? [{ kind: 'sheet-question', tonic, scale, options }]
+      : [],
+  );
+  if (questions.length > 0) return questions;
+  const sheet = sheetPhrase(text);
+  return sheet ? [{ kind: 'sheet', sheet }] : [];
+}
+
 /** A scale that is to be shown or written for something besides: what the rest of the line means, with that. */
 function shownReadings(w: ClassWords, words: readonly string[]): readonly AskReading[] {
   const shown = shownPhrase(words);
@@ -132,6 +147,8 @@ export function ask(w: ClassWords, text: string): Asked {
   if (words.length === 0) return read([]);
   const place = known(PLACE_LEXICON, words.join(' ').toLowerCase());
   if (place) return read([{ kind: 'place', place }]);
+  const sheet = sheetReadings(w, text, words);
+  if (sheet.length > 0) return read(sheet);
   const shown = shownReadings(w, words);
   if (shown.length > 0) return read(shown);
   const marked = markReadings(w, words);

@@ -128,4 +128,11 @@ export const PLACE_LEXICON: Readonly<Record<string, AskPlace>> = {
   marking: 'mark',
   'mark answers': 'mark',
   'mark an answer': 'mark',
+  sheets: 'sheets',
+  sheet: 'sheets',
+  worksheet: 'sheets',
+  'make a sheet': 'sheets',
+  'written work': 'sheets',
+  'project book': 'projectBook',
+  'make a project book': 'projectBook',
 };

@@ -13,6 +13,7 @@ import type { Mode } from '../scale/mode';
 import type { ScaleId } from '../scale/pattern';
 import type { SignatureChoice } from '../scale/printed';
 import type { Relation } from '../scale/related';
+import type { SheetPhrase } from './sheet-said';
 
 /** How a scale is to be written and worked out, as far as it was said. */
 export type AskOptions = {
@@ -42,6 +43,8 @@ export const ASK_PLACES = [
   'blankCircle',
   'buildCircle',
   'mark',
+  'sheets',
+  'projectBook',
 ] as const;
 
 export type AskPlace = (typeof ASK_PLACES)[number];
@@ -87,6 +90,10 @@ export type AskReading =
   | { readonly kind: 'circle'; readonly key: Key }
   /** An answer to be marked: a scale that was asked. */
   | ({ readonly kind: 'mark'; readonly options: AskOptions } & AskKey)
+  /** A sheet of written work, as far as it was said. */
+  | { readonly kind: 'sheet'; readonly sheet: SheetPhrase }
+  /** A scale to be asked on a sheet. */
+  | ({ readonly kind: 'sheet-question'; readonly options: AskOptions } & AskKey)
   | { readonly kind: 'place'; readonly place: AskPlace };
 
 /** That a scale was asked for by a key it belongs to. */

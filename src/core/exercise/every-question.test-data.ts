@@ -1,5 +1,4 @@
 import { TRANSPOSING } from '../instrument/transposing';
-import type { Written } from '../mark/machine/written';
 import { pitch } from '../note/pitch';
 import { fifths } from '../note/spelled';
 import { MODES } from '../scale/mode';
@@ -13,7 +12,6 @@ import { nameOfRow } from './kinds/name-scale/kind';
 import { risingRow } from './kinds/on-scale';
 
 const SEVEN = [1, 2, 3, 4, 5, 6, 7];
-const SEVENTHS = { none: '', any: '7', minor: '7', major: 'maj7' } as const;
 const KEYS = TONICS.flatMap((tonic) => SCALE_IDS.map((scale) => ({ tonic, scale })));
 const COUNTS = Array.from({ length: 15 }, (_, at) => fifths(at - 7));
 
@@ -83,38 +81,6 @@ export function everyQuestion(kind: MarkQuestion['kind']): readonly MarkQuestion
 
 /** Every question there is, kind after kind. */
 export const EVERY_QUESTION: readonly MarkQuestion[] = KIND_IDS.flatMap(everyQuestion);
-
-const ROMAN = ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII'];
-
-/** What was written as an answer is handed in. */
-export function handIn(asked: MarkQuestion, written: Written): Answer {
-  switch (written.is) {
-    case 'notes': {
-      if (asked.kind === 'scale')
-        return {
-          is: 'scale',
-          notes: written.notes.map((note) => ({ note, octave: null, printed: undefined })),
-        };
-      if (asked.kind === 'signature')
-        return { is: 'drawn', signs: written.notes.map((sign) => ({ sign, octave: null })) };
-      if (asked.kind === 'name-signature') return { is: 'count', fifths: null, signs: written.notes };
-      return { is: 'notes', notes: written.notes };
-    }
-    case 'steps':
-      return written;
-    case 'key':
-      return { is: 'key', key: written.key, small: false, reasons: [] };
-    case 'pitch':
-      return written;
-    case 'numeral': {
-      const { degree, triad, seventh, half } = written.numeral;
-      const roman = ROMAN[degree - 1] ?? '';
-      const small = triad === 'minor' || triad === 'diminished';
-      const sign = triad === 'diminished' ? (half ? 'ø' : '°') : triad === 'augmented' ? '+' : '';
-      return { is: 'numeral', text: (small ? roman.toLowerCase() : roman) + sign + SEVENTHS[seventh] };
-    }
-  }
-}
 
 /** The question of a code. */
 export function asking(code: string): MarkQuestion {

@@ -9,7 +9,8 @@ import { MISTAKES, type MistakeId, mistakesIn } from '../mark/mistakes/all';
 import { SCOPES } from '../mark/mistakes/mistake';
 import { USUAL_SETTINGS } from '../school/settings';
 import { answerCode, questionCode } from './code';
-import { answering, asking, EVERY_QUESTION, everyQuestion, handIn } from './every-question.test-data';
+import { answering, asking, EVERY_QUESTION, everyQuestion } from './every-question.test-data';
+import { handIn } from './hand-in';
 import { judge } from './judge';
 import { KIND_IDS, type MarkQuestion, rightAnswer, taskOf } from './kinds/all';
 

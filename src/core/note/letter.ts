@@ -14,9 +14,11 @@ export const SEMITONES_ABOVE_C: Readonly<Record<Letter, number>> = {
   B: 11,
 };
 
+const INDEX: Readonly<Record<Letter, number>> = { C: 0, D: 1, E: 2, F: 3, G: 4, A: 5, B: 6 };
+
 /** Place of a letter above C, 0 to 6. */
 export function letterIndex(letter: Letter): number {
-  return LETTERS.indexOf(letter);
+  return INDEX[letter];
 }
 
 /**

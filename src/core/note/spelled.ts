@@ -1,3 +1,4 @@
+import { once } from '../once';
 import { LETTERS, type Letter, SEMITONES_ABOVE_C } from './letter';
 
 /** Semitones by which a sign moves a letter: 𝄫 −2, ♭ −1, ♮ 0, ♯ 1, 𝄪 2. */
@@ -18,17 +19,21 @@ export function fifths(places: number): Fifths {
 const FIFTHS_OF_LETTER: Readonly<Record<Letter, number>> = { F: -1, C: 0, G: 1, D: 2, A: 3, E: 4, B: 5 };
 const LETTERS_BY_FIFTHS: readonly Letter[] = ['F', 'C', 'G', 'D', 'A', 'E', 'B'];
 
-const TABLE: ReadonlyMap<string, SpelledNote> = new Map(
-  LETTERS.flatMap((letter) =>
-    ALTERATIONS.map(
-      (alteration) => [`${letter}${alteration}`, Object.freeze({ letter, alteration })] as const,
-    ),
-  ),
+const ALL: readonly SpelledNote[] = LETTERS.flatMap((letter) =>
+  ALTERATIONS.map((alteration) => Object.freeze({ letter, alteration })),
 );
+
+/** The notes of each letter by their alteration. */
+const TABLE = Object.fromEntries(
+  LETTERS.map((letter) => [
+    letter,
+    Object.fromEntries(ALL.filter((note) => note.letter === letter).map((note) => [note.alteration, note])),
+  ]),
+) as Readonly<Record<Letter, Readonly<Record<number, SpelledNote | undefined>>>>;
 
 /** The one spelled note of this letter and alteration. */
 export function spelled(letter: Letter, alteration: Alteration): SpelledNote {
-  const note = TABLE.get(`${letter}${alteration}`);
+  const note = spelledOrNull(letter, alteration);
   if (!note) throw new RangeError(`no spelled note ${letter} ${alteration}`);
   return note;
 }
@@ -40,7 +45,7 @@ export function spelled(letter: Letter, alteration: Alteration): SpelledNote {
  * @example noteName(spelledOrNull('F', 2)) // 'F𝄪'
  */
 export function spelledOrNull(letter: Letter, alteration: number): SpelledNote | null {
-  return TABLE.get(`${letter}${alteration}`) ?? null;
+  return TABLE[letter]?.[alteration] ?? null;
 }
 
 /**
@@ -83,9 +88,9 @@ export function semitonesAbove(from: SpelledNote, to: SpelledNote): number {
  * Enharmonic equivalents lie 12 places apart on the line of fifths.
  */
 export function enharmonics(note: SpelledNote): readonly SpelledNote[] {
-  return [...TABLE.values()]
-    .filter((other) => other !== note && pitchClass(other) === pitchClass(note))
-    .sort((a, b) => Math.abs(a.alteration) - Math.abs(b.alteration));
+  return ALL.filter((other) => other !== note && pitchClass(other) === pitchClass(note)).sort(
+    (a, b) => Math.abs(a.alteration) - Math.abs(b.alteration),
+  );
 }
 
 /**
@@ -94,9 +99,9 @@ export function enharmonics(note: SpelledNote): readonly SpelledNote[] {
  *
  * @example noteName(temptingSpelling(noteNamed('B#'))) // 'C'
  */
-export function temptingSpelling(note: SpelledNote): SpelledNote | null {
-  return note.alteration === 0 ? null : (enharmonics(note)[0] ?? null);
-}
+export const temptingSpelling = once((note: SpelledNote): SpelledNote | null =>
+  note.alteration === 0 ? null : (enharmonics(note)[0] ?? null),
+);
 
 const ASCII_SIGN: Readonly<Record<Alteration, string>> = { [-2]: 'bb', [-1]: 'b', 0: '', 1: '#', 2: '##' };
 

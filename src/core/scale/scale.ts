@@ -86,6 +86,9 @@ export function scaleOfSteps(tonic: SpelledNote, steps: readonly number[]): Scal
   return assemble(tonic, null, steps, steps);
 }
 
+/** Named scales as they were spelled before, by tonic: there are no more of them than tonics and patterns. */
+const SPELLED = new Map<SpelledNote, Map<string, ScaleReading>>();
+
 /**
  * A named scale on a tonic. All 21 tonics can be spelled; a tonic with two signs may need a third.
  * Where a class teaches melodic minor in its rising form only, it comes down as it rose.
@@ -97,8 +100,15 @@ export function scaleNamed(
   id: ScaleId,
   melodicDown: Settings['melodicDown'] = 'natural',
 ): ScaleReading {
+  const known = SPELLED.get(tonic) ?? new Map<string, ScaleReading>();
+  SPELLED.set(tonic, known);
+  const key = `${id} ${melodicDown}`;
+  const before = known.get(key);
+  if (before) return before;
   const { rising, falling } = PATTERNS[id];
-  return assemble(tonic, id, rising, melodicDown === 'natural' ? falling : rising);
+  const reading = assemble(tonic, id, rising, melodicDown === 'natural' ? falling : rising);
+  known.set(key, reading);
+  return reading;
 }
 
 /** The same scale on another tonic, with the descent it has. */

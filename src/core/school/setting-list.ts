@@ -172,6 +172,15 @@ export const SETTING_GROUPS = [
         },
         example: { shows: 'counting', tonic: 'C', scale: 'natural-minor' },
       },
+      reasonBy: {
+        title: 'A scale is explained in answer keys',
+        choices: {
+          signature: 'By its signature',
+          steps: 'By its steps',
+          parallel: 'By the major on the same tonic',
+        },
+        example: { shows: 'answer-reason' },
+      },
       minorNaming: {
         title: 'Minor is named from a signature',
         choices: {

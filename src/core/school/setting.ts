@@ -18,7 +18,8 @@ export type SettingExample =
         | 'tonic-alone'
         | 'small-letter'
         | 'on-a-surface'
-        | 'thinking-time';
+        | 'thinking-time'
+        | 'answer-reason';
     }
   | { readonly shows: 'sung'; readonly tonic: string; readonly scale: 'major' | 'harmonic-minor' }
   | { readonly shows: 'counting'; readonly tonic: string; readonly scale: 'major' | 'natural-minor' }

@@ -1,6 +1,7 @@
 import type { Answer } from '../exercise/answer';
 import { caseOf } from '../exercise/answer-case';
-import { answering, asking, everyQuestion, handIn } from '../exercise/every-question.test-data';
+import { answering, asking, everyQuestion } from '../exercise/every-question.test-data';
+import { handIn } from '../exercise/hand-in';
 import { judge } from '../exercise/judge';
 import { KIND_IDS, type MarkQuestion, taskOf } from '../exercise/kinds/all';
 import type { MarkProblem } from '../exercise/kinds/problem';

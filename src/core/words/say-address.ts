@@ -25,7 +25,7 @@ export type AddressProblem =
       readonly parameter: string;
       readonly count: number;
       readonly limit: number;
-      readonly of: 'notes' | 'signs' | 'characters';
+      readonly of: 'notes' | 'signs' | 'characters' | 'questions';
     }
   /** A part that could not be read beside one that could. */
   | { readonly code: 'address-left-out'; readonly parameter: string; readonly read: string }

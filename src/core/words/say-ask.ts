@@ -1,4 +1,5 @@
 import type { AskPlace, AskProblem, AskReading } from '../ask/reading';
+import type { SheetPhrase } from '../ask/sheet-said';
 import { noteNamed } from '../note/parse';
 import { scaleAsked } from '../scale/asked';
 import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
@@ -9,7 +10,9 @@ import { instrumentNames } from './say-instrument';
 import { keyName } from './say-key';
 import { intervalName } from './say-note';
 import { scaleName } from './say-scale';
+import { listed, sayMost } from './say-task';
 import { deriveWords } from './screen/derive';
+import { sheetsWords } from './screen/sheets';
 import {
   CLEF_WORDS,
   DIRECTION_WORDS,
@@ -55,9 +58,32 @@ export function sayReading(w: ClassWords, reading: AskReading): string {
       return `${keyName(w, reading.key)} on the circle`;
     case 'mark':
       return `Mark ${scaleText(w, reading)}`;
+    case 'sheet':
+      return sheetText(w, reading.sheet);
+    case 'sheet-question':
+      return `On the sheet: ${scaleText(w, reading)}`;
     case 'place':
       return PLACES[reading.place];
   }
+}
+
+/** `Make 12 questions on minor forms, up to four signs`; only what was said. */
+function sheetText(
+  w: ClassWords,
+  { count, topics, maxSigns, clefs, signature, version }: SheetPhrase,
+): string {
+  const say = sheetsWords(w);
+  const parts = [
+    count === null ? 'a sheet' : say.sentence.questions(count),
+    topics.length === 0 ? '' : `on ${listed(topics.map((id) => say.topics[id]))}`,
+  ];
+  const more = [
+    maxSigns === null ? '' : sayMost(maxSigns),
+    clefs.length === 0 ? '' : `in ${say.clefsText(clefs)}`,
+    signature === null ? '' : say.signatures[signature],
+    version === null ? '' : say.versions[version],
+  ];
+  return [`Make ${parts.filter(Boolean).join(' ')}`, ...more.filter(Boolean)].join(', ');
 }
 
 /** `A minor 3rd below D: B, three letters, three half steps`; both ways of counting are said. */
@@ -82,6 +108,8 @@ const PLACES: Readonly<Record<AskPlace, string>> = {
   blankCircle: 'The blank circle, to fill in',
   buildCircle: 'The circle, built place by place',
   mark: 'Mark: an answer and the habit behind it',
+  sheets: 'Sheets: written work with its key',
+  projectBook: 'A project book of every major scale',
 };
 
 function modeWord(

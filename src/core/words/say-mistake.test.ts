@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { caseOf } from '../exercise/answer-case';
 import { answerCode, questionCode } from '../exercise/code';
-import { everyQuestion, handIn } from '../exercise/every-question.test-data';
+import { everyQuestion } from '../exercise/every-question.test-data';
+import { handIn } from '../exercise/hand-in';
 import { KIND_IDS, taskOf } from '../exercise/kinds/all';
 import { keyAsked, type practiceFor } from '../exercise/practice';
 import { answersOf } from '../mark/explain/made';

@@ -61,3 +61,8 @@ export function sayExplanation(
     })
     .join('; and: ');
 }
+
+/** The name of a mistake alone, degrees called as in C. */
+export function nameOfHabit(w: ClassWords, id: MistakeId): string {
+  return sayExplanation(w, { habits: [id] }, null);
+}

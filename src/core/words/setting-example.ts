@@ -1,5 +1,6 @@
 import { derive } from '../derive/methods';
 import { judge } from '../exercise/judge';
+import { claimsOfScale } from '../exercise/sheet/key/claims-of-scale';
 import { minorNumerals } from '../harmony/numeral';
 import { scoreOf } from '../mark/judging/marks';
 import { noteNamed } from '../note/parse';
@@ -16,6 +17,7 @@ import { taughtTonics } from '../scale/taught';
 import type { Setting, SettingExample } from '../school/setting';
 import { NO_SAYINGS } from '../school/settings';
 import { type ClassWords, wordsOf } from './class-words';
+import { sayClaims } from './say-claim';
 import { sayMarks } from './say-marks';
 import { sayKeyRule } from './say-rule';
 import { sayStep, stepText } from './say-step';
@@ -171,6 +173,11 @@ const EXAMPLES: { readonly [Kind in Shows]: (w: ClassWords, example: Of<Kind>) =
     thinking === '0'
       ? 'A question waits on the board for the first press.'
       : `A question stands alone on the board while ${thinking} seconds are counted down.`,
+  'answer-reason': (w) => {
+    const question = { tonic: noteNamed('E'), scale: 'harmonic-minor', direction: 'up' } as const;
+    const claims = claimsOfScale({ ...question, signature: 'written', clef: 'treble' }, w.settings.reasonBy);
+    return `${w.scale(question.tonic, question.scale)}: ${sayClaims(w, claims)}`;
+  },
   marks: (w, { tonic, scale, answer }) => marksOf(w, tonic, scale, answer),
 };
 

@@ -40,8 +40,9 @@ export function writeSvg(scene: Scene, title: string, description: string): stri
   const { width, height, groups } = scene;
   const body = groups
     .filter(({ marks }) => marks.length > 0)
-    .map(({ x, y, marks }) => {
-      const moved = x || y ? ` transform="translate(${written(x)} ${written(y)})"` : '';
+    .map(({ x, y, scale = 1, marks }) => {
+      const size = scale === 1 ? '' : ` scale(${scale})`;
+      const moved = x || y || size ? ` transform="translate(${written(x)} ${written(y)})${size}"` : '';
       return `  <g${moved}>\n${marks.map((mark) => `    ${element(mark)}`).join('\n')}\n  </g>`;
     });
   return [

@@ -4,7 +4,7 @@ import type { AddressProblem } from '@/core/words/say-address';
 import type { Problem } from '@/core/words/say-problem';
 
 /** The longest query that is read, in characters. */
-export const LONGEST_QUERY = 2000;
+export const LONGEST_QUERY = 6000;
 
 const STEP = /^[1-9]\d?$/u;
 
@@ -75,7 +75,7 @@ export class QueryReader {
     parameter: string,
     all: readonly Each[],
     limit: number,
-    of: 'notes' | 'signs',
+    of: 'notes' | 'signs' | 'questions',
   ): readonly Each[] {
     if (all.length > limit)
       this.problems.push({ code: 'address-more', parameter, count: all.length, limit, of });

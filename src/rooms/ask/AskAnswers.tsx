@@ -8,7 +8,7 @@ import { useHouse } from '../shell/house';
 import type { AskKeys } from './ask-keys';
 import { hrefOfReading } from './href';
 import { askedBefore, forgetAsked, rememberAsked } from './recent';
-import { standingSentence } from './standing';
+import { standingSentence, standingSheet } from './standing';
 
 type Props = {
   readonly id: string;
@@ -37,7 +37,7 @@ export function AskAnswers({ id, text, keys, taking, onActive, onText, onGo }: P
   const rooms = useHouse();
   const takeReading = async (reading: AskReading) => {
     rememberAsked(text);
-    onGo(hrefOfReading(reading, await rooms(), standingSentence()));
+    onGo(hrefOfReading(reading, await rooms(), standingSentence(), standingSheet()));
   };
   const rows: readonly Row[] = empty
     ? recent.map((line) => ({ key: line, text: line, take: () => onText(line) }))

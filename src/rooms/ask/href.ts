@@ -1,6 +1,10 @@
 import type { AskPlace, AskReading } from '@/core/ask/reading';
+import type { SheetPhrase } from '@/core/ask/sheet-said';
+import { adding } from '@/core/exercise/sheet/change';
+import { asMade } from '@/core/exercise/sheet/sheet';
 import { fittingWays } from '@/core/instrument/ways';
 import { asciiName, fifths } from '@/core/note/spelled';
+import { SCALE_IDS } from '@/core/scale/pattern';
 import { DERIVE_PATH, writeAddress } from '../address/derive/derive-address';
 import { type DeriveSentence, FIRST_SENTENCE, fitting } from '../address/derive/derive-sentence';
 import { surfacesShown, withFirst } from '../address/derive/shown';
@@ -8,6 +12,8 @@ import { FIRST_QUESTIONS, writeQuestion } from '../address/derive/write-question
 import { MARK_PATH } from '../address/mark/mark-address';
 import { orbitHref } from '../address/orbit/orbit-address';
 import { FIRST } from '../address/orbit/orbit-sentence';
+import { sheetsHref } from '../address/sheets/sheets-address';
+import { FIRST_SHEET, type SheetsSentence } from '../address/sheets/sheets-sentence';
 import type { Room } from '../shell/room';
 
 /** The sentence a reading builds; what it leaves open is as in the sentence that stands. */
@@ -41,6 +47,36 @@ function sentenceOf(
   });
 }
 
+/** A sheet as it was said; what was left open is as in the one that stands, and its questions are made anew. */
+function sheetSaid(said: SheetPhrase, now: SheetsSentence | null): SheetsSentence {
+  const usual = now ?? FIRST_SHEET;
+  return {
+    ...usual,
+    sort: 'questions',
+    count: said.count ?? usual.count,
+    topics: said.topics.length > 0 ? said.topics : usual.topics,
+    maxSigns: said.maxSigns ?? usual.maxSigns,
+    clefs: said.clefs.length > 0 ? said.clefs : usual.clefs,
+    signature: said.signature ?? usual.signature,
+    version: said.version ?? usual.version,
+    habits: [],
+    slots: null,
+  };
+}
+
+/** The sheet that stands with a question more; where none stands, a sheet of that question. */
+function sheetWith(
+  { tonic, scale, options }: Extract<AskReading, { readonly kind: 'sheet-question' }>,
+  now: SheetsSentence | null,
+): SheetsSentence {
+  const id = SCALE_IDS.find((each) => each === scale) ?? 'major';
+  const { direction = 'up', clef = 'treble', signature = 'none' } = options;
+  const question = { tonic, scale: id, direction, clef, signature };
+  const there = now?.slots ?? asMade(now?.count ?? 0);
+  const own = { task: 'answer', question: { kind: 'scale', question } } as const;
+  return { ...(now ?? FIRST_SHEET), slots: adding(there, [own]) };
+}
+
 /** The place of a room that was asked for by name; the room knows where it lies. Where none does, the first room. */
 function placeOf(place: AskPlace, rooms: readonly Room[]): string {
   const found = rooms.find(({ places }) => Object.hasOwn(places, place));
@@ -52,6 +88,7 @@ export function hrefOfReading(
   reading: AskReading,
   rooms: readonly Room[],
   now: DeriveSentence = FIRST_SENTENCE,
+  sheet: SheetsSentence | null = null,
 ): string {
   switch (reading.kind) {
     case 'scale':
@@ -87,6 +124,10 @@ export function hrefOfReading(
       );
       return `${MARK_PATH}?${new URLSearchParams({ kind: 'scale', ...asked, ...Object.fromEntries(options) })}`;
     }
+    case 'sheet':
+      return sheetsHref(sheetSaid(reading.sheet, sheet));
+    case 'sheet-question':
+      return sheetsHref(sheetWith(reading, sheet));
     case 'place':
       return placeOf(reading.place, rooms);
   }

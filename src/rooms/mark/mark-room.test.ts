@@ -131,7 +131,7 @@ describe('the address', () => {
         },
       ),
     );
-    expect(readMark(`?${'x'.repeat(3000)}`).problems[0]?.code).toBe('address-too-long');
+    expect(readMark(`?${'x'.repeat(7000)}`).problems[0]?.code).toBe('address-too-long');
   });
 
   it.each([

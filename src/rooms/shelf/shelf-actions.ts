@@ -15,7 +15,7 @@ import {
   newKept,
   placing,
 } from '@/store/shelf';
-import { download } from '@/ui/files/download';
+import { download, plainName } from '@/ui/files/download';
 import { newId } from '@/ui/new-id';
 import type { PaperSheet } from '@/ui/paper/Paper';
 import { wanted } from '@/ui/parts/wanted';
@@ -100,7 +100,7 @@ export function shelfActions({ w, head, school, tell, print, rooms }: ShelfGiven
       const { data } = school.state;
       const title = data.lessons.find(({ id }) => id === lesson)?.name ?? SHELF_WORDS.noLesson;
       const contents = writeBackups(partOfLesson(data, lesson), new Date().toISOString(), title);
-      const plain = title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/gu, '') || 'lesson';
+      const plain = plainName(title, 'lesson');
       const names = fileNames(plain, contents.length);
       for (const [at, content] of contents.entries())
         download({ name: names[at] ?? plain, type: 'application/json', content });

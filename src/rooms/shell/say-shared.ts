@@ -9,6 +9,8 @@ export function sayShared(shared: Shared, name: string): string {
       return told.copied(name);
     case 'downloaded':
       return told.exported(shared.what);
+    case 'not':
+      return shared.why;
     case 'instead':
       return told.instead[shared.kind](shared.what);
   }

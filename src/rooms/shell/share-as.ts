@@ -5,6 +5,8 @@ import { download } from '@/ui/files/download';
 export type Shared =
   | { readonly done: 'copied' }
   | { readonly done: 'downloaded'; readonly what: string }
+  /** Nothing was saved, and why. */
+  | { readonly done: 'not'; readonly why: string }
   /** Copying is not allowed here, so a file was saved. */
   | { readonly done: 'instead'; readonly kind: 'picture' | 'text'; readonly what: string };
 

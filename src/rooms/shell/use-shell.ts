@@ -37,8 +37,10 @@ type Given<Way extends string> = {
   /** What would be kept and shared; null where the room has nothing of the kind. */
   readonly work: {
     readonly current: () => Keepable;
-    /** The sheet that stands for what is shown; `blank` for a class to fill in. */
-    readonly paper: (head: string, blank: boolean) => Promise<PaperSheet>;
+    /** Keeps it in a way of the room's own, in place of a new thing on the shelf; null where it is kept as usual. */
+    readonly keepOver?: (() => Promise<boolean>) | null;
+    /** The sheet that stands for what is shown; `blank` for a class to fill in. `way` is the way it was asked for. */
+    readonly paper: (head: string, blank: boolean, way: string) => Promise<PaperSheet>;
     /** Ways of sharing are those of the room's desk. */
     readonly share: (way: Way) => Promise<Shared>;
   } | null;
@@ -61,19 +63,23 @@ function useWork<Way extends string>(
   { head, toSheet, tell, setPaper }: Small,
 ) {
   const { school, w } = here;
-  const print = async (blank: boolean) => {
-    if (work) setPaper(await wanted('paper', () => work.paper(head, blank)));
+  const print = async (way: string) => {
+    if (work) setPaper(await wanted('paper', () => work.paper(head, way === 'printBlank', way)));
   };
   return useSteady({
     tell,
     toSheet,
-    print: () => print(false),
-    printBlank: () => print(true),
+    print: () => print('print'),
+    printBlank: () => print('printBlank'),
     printSheet: (sheet: PaperSheet) => setPaper(sheet),
     printed: () => setPaper(null),
     closeSheet: () => toSheet(null),
     keep: async () => {
       if (!work) return;
+      if (work.keepOver) {
+        tell((await work.keepOver()) ? BAR_WORDS.told.kept : BAR_WORDS.told.notKept);
+        return;
+      }
       const kept = newKept(newId(), work.current());
       const saved = await school.change((data, now) => keeping(data, [kept], now));
       tell(saved ? BAR_WORDS.told.kept : BAR_WORDS.told.notKept);
@@ -88,7 +94,7 @@ function useWork<Way extends string>(
     },
     share: async (id: string) => {
       if (!work) return;
-      if (id === 'print' || id === 'printBlank') return print(id === 'printBlank');
+      if (id.startsWith('print')) return print(id);
       const shared = await wanted('share', () => work.share(id as Way));
       const desk = await wanted('share', room.desk);
       tell(sayShared(shared, desk.shares?.(w, search).names[id] ?? ''));

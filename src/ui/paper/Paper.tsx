@@ -2,14 +2,16 @@ import { useEffect } from 'react';
 import { createPortal } from 'react-dom';
 import { PAPER_WORDS as SAY } from '@/core/words/screen/paper';
 import type { Scene } from '@/engrave/scene';
+import { textsIn } from '@/engrave/texts-in';
 import { SceneView } from '../scene/SceneView';
 
 /** One derivation as it is printed: with its working, or blank for the class to fill in. */
 export type PaperItem = {
   readonly title: string;
   readonly task: string;
-  /** Its drawings; in a handout of several items only the first. */
+  /** Its drawings; in a handout of several items only the first, unless all of them are wanted. */
   readonly scenes: readonly Scene[];
+  readonly whole?: boolean;
   /** What stands over the lines; null where there are none. */
   readonly method: string | null;
   /** Lines of the working; on a blank sheet only their number matters. */
@@ -33,6 +35,12 @@ export type PaperSheet = {
   readonly title: string | null;
   readonly blank: boolean;
   readonly items: readonly PaperItem[];
+  /** Pages that were laid out to the point, printed as they stand; there is nothing else on the sheet then. */
+  readonly exact?: {
+    readonly paper: 'a4' | 'letter';
+    readonly across: boolean;
+    readonly pages: readonly Scene[];
+  };
 };
 
 type Props = { readonly sheet: PaperSheet; readonly onDone: () => void };
@@ -59,7 +67,25 @@ export function Paper({ sheet, onDone }: Props) {
       delete dataset['paper'];
     };
   }, [onDone]);
-  return createPortal(<Sheet sheet={sheet} />, document.body);
+  return createPortal(sheet.exact ? <ExactPages {...sheet.exact} /> : <Sheet sheet={sheet} />, document.body);
+}
+
+/** Pages as they were laid out, one on each side of the paper, without a margin of the printer's own. */
+function ExactPages({ paper, across, pages }: NonNullable<PaperSheet['exact']>) {
+  return (
+    <div className="paper paper-exact" data-size={across ? `${paper}-across` : paper}>
+      {pages.map((scene, at) => (
+        <SceneView
+          key={at}
+          id={`exact-${at}`}
+          scene={scene}
+          title={SAY.page(at + 1, pages.length)}
+          description={textsIn(scene)}
+          style={{ width: `${scene.width}pt`, height: `${scene.height}pt` }}
+        />
+      ))}
+    </div>
+  );
 }
 
 /** A table of more columns lies across the paper. */
@@ -99,7 +125,7 @@ function Sheet({ sheet: { head, title, blank, items } }: { readonly sheet: Paper
           {items.length > 1 && <h2>{item.title}</h2>}
           <p className="paper-task">{item.task}</p>
           {item.note && <p className="paper-note">{item.note}</p>}
-          {item.scenes.slice(0, items.length === 1 ? undefined : 1).map((scene, drawing) => (
+          {item.scenes.slice(0, items.length === 1 || item.whole ? undefined : 1).map((scene, drawing) => (
             <SceneView
               key={drawing}
               id={`paper-${index}-${drawing}`}

@@ -34,8 +34,9 @@ function attributesOf(mark: Mark): { readonly tag: string; readonly text: string
   return { tag, text, all: { ...attributes, ...paint(mark) } };
 }
 
-function placeOf({ x, y }: Group): string {
-  return x === 0 && y === 0 ? '' : `translate(${written(x)}px, ${written(y)}px)`;
+function placeOf({ x, y, scale = 1 }: Group): string {
+  const moved = x === 0 && y === 0 ? '' : `translate(${written(x)}px, ${written(y)}px)`;
+  return scale === 1 ? moved : `${moved} scale(${scale})`;
 }
 
 function html(attributes: Attributes): string {
@@ -119,7 +120,8 @@ function change(drawn: Drawn, group: Group, look: GroupLook): void {
   const { element, group: before } = drawn;
   if (before.part !== group.part || before.place !== group.place)
     setAll(element, headOf(before), headOf(group));
-  if (before.x !== group.x || before.y !== group.y) element.style.transform = placeOf(group);
+  if (before.x !== group.x || before.y !== group.y || before.scale !== group.scale)
+    element.style.transform = placeOf(group);
   if (drawn.look !== look) setAll(element, drawn.look, look);
   if (before.marks !== group.marks) changeMarks(element, before.marks, group.marks);
   drawn.group = group;

@@ -20,24 +20,34 @@ type Props = {
   readonly open: string | null;
   readonly onOpen: (id: string | null) => void;
   readonly onPick: (id: string, value: string) => void;
+  /** A second sentence stands smaller, one in a card as its text does; neither is a heading. */
+  readonly as?: 'room' | 'second' | 'card';
 };
 
+const SIZES = {
+  room: 'text-sentence leading-[1.75] wide:leading-[2.1]',
+  second: 'text-large leading-normal',
+  card: 'text-body leading-normal',
+} as const;
+
 /** The whole task in one sentence. A word opens its list by click, touch or key; letters narrow it, Enter takes. */
-export const Sentence = memo(function Sentence({ parts, open, onOpen, onPick }: Props) {
+export const Sentence = memo(function Sentence({ parts, open, onOpen, onPick, as = 'room' }: Props) {
   const control = (word: Word) => (
     <WordControl key={word.id} word={word} open={open === word.id} onOpen={onOpen} onPick={onPick} />
   );
   const isAfter = (part: SentencePart): part is Word => typeof part !== 'string' && part.after === true;
   const after = parts.filter(isAfter);
+  const Heading = as === 'room' ? 'h1' : 'p';
+  const size = SIZES[as];
   return (
-    <div className="font-serif text-sentence leading-[1.75] wide:leading-[2.1] font-normal text-ink">
-      <h1 className={after.length > 0 ? 'inline' : ''}>
+    <div className={`font-serif ${size} font-normal text-ink`}>
+      <Heading className={after.length > 0 ? 'inline' : ''}>
         {parts
           .filter((part) => !isAfter(part))
           .map((part, index) =>
             typeof part === 'string' ? <Fragment key={index}>{part}</Fragment> : control(part),
           )}
-      </h1>
+      </Heading>
       {after.map((word) => (
         <Fragment key={word.id}> {control(word)}</Fragment>
       ))}
@@ -65,9 +75,9 @@ const WordControl = memo(function WordControl({ word, open, onOpen, onPick }: Wo
         type="button"
         className="word"
         data-after={word.after ? '' : undefined}
-        data-key={word.key}
+        data-key={word.key || undefined}
         aria-label={`${word.label}: ${word.text}`}
-        aria-keyshortcuts={word.key}
+        aria-keyshortcuts={word.key || undefined}
         aria-haspopup="dialog"
         aria-expanded={open}
         onClick={() => onOpen(open ? null : id)}

@@ -73,7 +73,7 @@ function Stride({ id, view, lit, onLit, hands }: SurfaceProps) {
     [far, octaves, w, written, step, derivation, pointed, room],
   );
   const labels = useMemo(() => line.map((_, place) => sayPlace(w, line, place, mode)), [w, line, mode]);
-  const still = useStill(view);
+  const still = useStill(view, room);
   const places = litPlaces(lit, line);
   const hits = scene.groups.flatMap(({ part, place, x, y }) =>
     place !== null && (part === 'note' || part === 'ghost')

@@ -24,7 +24,7 @@ function Wheel({ id, view, lit, onLit, hands }: SurfaceProps) {
   const { written, step } = view;
   const { line, scale } = written;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
-  const still = useStill(view);
+  const still = useStill(view, room);
   const far = useFar();
   const [unit, setUnit] = useState<Walk['unit']>('letters');
   const [count, setCount] = useState(0);

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { asciiName } from '@/core/note/spelled';
+import type { Room } from '../scene/use-room';
 import type { SurfaceView } from './surface';
 
 /** What is asked, whatever step of its working is shown. */
@@ -12,16 +13,19 @@ function asked({ written: { scale, direction, octaves, clef }, derivation }: Sur
 
 /**
  * Whether a drawing is to stand at once: motion shows where a note goes while one question is worked out, and another
- * question stands without it.
+ * question stands without it, as does the same one in other room.
  */
-export function useStill(view: SurfaceView): '' | undefined {
-  const now = asked(view);
-  const before = useRef(now);
+export function useStill(view: SurfaceView, { width, height }: Room): '' | undefined {
+  const now = `${asked(view)} ${width} ${height}`;
+  const before = useRef('');
   const still = before.current !== now;
   useEffect(() => {
-    // Not before it has been painted: drawn again in the same frame, it would move after all.
-    const frame = requestAnimationFrame(() => {
-      before.current = now;
+    // Not before it has been painted: drawn again in the same frame, it would move after all. What is asked for here runs
+    // before the painting of the coming frame, so it is the frame after that one that is waited for.
+    let frame = requestAnimationFrame(() => {
+      frame = requestAnimationFrame(() => {
+        before.current = now;
+      });
     });
     return () => cancelAnimationFrame(frame);
   }, [now]);

@@ -133,7 +133,7 @@ export class Run {
 
   /** Places of which something holds. */
   where(holds: (place: Place, at: number) => boolean): readonly number[] {
-    return this.places.flatMap((place, at) => (holds(place, at) ? [at] : []));
+    return this.everywhere.filter((at) => holds(this.places[at] as Place, at));
   }
 
   /** Places of a degree, the tonic at both ends; on one way, or on both. */

@@ -1,5 +1,6 @@
 import type { Task } from '../../mark/explain/task';
 import type { NamedKey } from '../../mark/machine/written';
+import { onceForTwo } from '../../once';
 import type { Settings } from '../../school/settings';
 import type { Answer, AnswerForm, AnswerOf } from '../answer';
 import { chordKind } from './chord/kind';
@@ -103,10 +104,10 @@ export function rightAnswer({ kind, question }: MarkQuestion, school: MarkSchool
   return kindOf(kind).right(question, school);
 }
 
-/** A question as mistakes see it. It must be one that can be marked. */
-export function taskOf({ kind, question }: MarkQuestion, school: MarkSchool): Task {
-  return kindOf(kind).task(question, school);
-}
+/** A question as mistakes see it, the same for each answer to it. It must be one that can be marked. */
+export const taskOf = onceForTwo(
+  ({ kind, question }: MarkQuestion, school: MarkSchool): Task => kindOf(kind).task(question, school),
+);
 
 /** What is found in an answer of the question's form. */
 export function foundIn(

@@ -1,4 +1,5 @@
 import type { SpelledNote } from '../../note/spelled';
+import { once } from '../../once';
 import type { Aligned } from '../judging/align';
 import { isSame, isSameRow, type Written } from '../machine/written';
 import { type MistakeId, mistakesIn } from '../mistakes/all';
@@ -10,9 +11,9 @@ import { type Explanation, ranked } from './rank';
 import type { Task } from './task';
 
 /** All that single mistakes make of the programs of a task. */
-function singlesOf(task: Task): readonly Made[] {
-  return mistakesIn(task.scope).flatMap((mistake) => altering(mistake, task.programs, task.right));
-}
+const singlesOf = once((task: Task): readonly Made[] =>
+  mistakesIn(task.scope).flatMap((mistake) => altering(mistake, task.programs, task.right)),
+);
 
 /** Whether a mistake rewrites the right row into the answer. */
 function rewritesRight(mistake: Mistake<MistakeId>, task: Task, answer: Written): boolean {

@@ -1,4 +1,5 @@
 import type { SpelledNote } from '../../note/spelled';
+import { onceForTwo } from '../../once';
 import { answerOf } from '../machine/answer';
 import type { AnswerOperation, Program } from '../machine/answer-operation';
 import { isSame, type Written } from '../machine/written';
@@ -47,13 +48,13 @@ export function rewriting(
 }
 
 /** Every wrong answer a mistake leads to in a task, each once. */
-export function answersOf(mistake: Mistake<MistakeId>, task: Task): readonly Made[] {
+export const answersOf = onceForTwo((mistake: Mistake<MistakeId>, task: Task): readonly Made[] => {
   const { right, programs } = task;
   const rows = right.is === 'notes' ? rewriting(mistake, right.notes, task) : [];
-  const once: Made[] = [];
+  const found: Made[] = [];
   for (const made of [...altering(mistake, programs, right), ...rows]) {
-    if (!isSame(made.written, right) && !once.some(({ written }) => isSame(written, made.written)))
-      once.push(made);
+    if (!isSame(made.written, right) && !found.some(({ written }) => isSame(written, made.written)))
+      found.push(made);
   }
-  return once;
-}
+  return found;
+});

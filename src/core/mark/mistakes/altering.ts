@@ -17,6 +17,7 @@ export function changing<Op extends Code>(
   op: Op,
   change: (operation: OfAnswer<Op>) => AnswerOperation | readonly AnswerOperation[],
 ): readonly Program[] {
+  if (!has(program, op)) return [];
   let changed = false;
   const altered = program.flatMap((operation) => {
     if (operation.op !== op) return operation;

@@ -5,4 +5,5 @@ export const PAPER_WORDS = {
   proof: 'Checked',
   blankWorking: 'Working',
   drawing: 'Drawing',
+  page: (page: number, of: number) => `Page ${page} of ${of}`,
 } as const;

@@ -22,7 +22,7 @@ const UNDO: Readonly<Record<string, { readonly next: string; readonly done: stri
 /** The words of the shelf. */
 export const SHELF_WORDS = {
   title: 'Shelf',
-  summary: 'Derivations you have kept, in the order of your lessons.',
+  summary: 'What you have kept, in the order of your lessons.',
   opening: 'Opening',
   saving: 'Saving',
   saved: 'Saved',

@@ -51,6 +51,7 @@ function readingDocument(reading: AskReading): ReadingDocument {
     }
     case 'signature':
     case 'mark':
+    case 'sheet-question':
       return { ...base, ...scaleFields(reading.tonic, reading.scale) };
     case 'key': {
       const owner = reading.mode && ownerOf(reading.fifths, reading.mode);
@@ -76,6 +77,7 @@ function readingDocument(reading: AskReading): ReadingDocument {
       return { ...base, note: asciiName(reading.to) };
     case 'note':
       return { ...base, note: asciiName(reading.note) };
+    case 'sheet':
     case 'place':
       return base;
   }

@@ -19,6 +19,7 @@ import {
   signatureAnswer,
   signatureParameters,
 } from './_schemas';
+import { SHEET_EXAMPLES, sheetAnswer, sheetBody } from './_sheet-answer';
 
 function parameters(schemas: Readonly<Record<string, z.ZodType>>): readonly unknown[] {
   return Object.entries(schemas).map(([name, schema]) => {
@@ -117,6 +118,19 @@ function postPaths(): object {
         responses: postResponses('Marked'),
       },
     },
+    '/sheet': {
+      post: {
+        operationId: 'makeSheet',
+        summary: 'Questions made from a seed, with their keys; versions are equally hard',
+        requestBody: {
+          required: true,
+          content: {
+            'application/json': { schema: component(sheetBody, 'input'), examples: SHEET_EXAMPLES },
+          },
+        },
+        responses: postResponses('Sheet'),
+      },
+    },
   };
 }
 
@@ -205,6 +219,7 @@ export function openApiDocument(): unknown {
         },
         Route: component(routeAnswer),
         Scale: component(scaleAnswer),
+        Sheet: component(sheetAnswer),
         Signature: component(signatureAnswer),
         Problem: component(problemAnswer),
       },

@@ -245,6 +245,8 @@ export const askAnswer = z
           'interval',
           'circle',
           'mark',
+          'sheet',
+          'sheet-question',
           'place',
         ]),
         text: z.string(),

@@ -2,6 +2,7 @@ import { identify } from '@/core/identify/name-scale';
 import type { Finding } from '@/core/mark/judging/judged';
 import type { NamedKey } from '@/core/mark/machine/written';
 import { type SpelledNote, semitonesAbove } from '@/core/note/spelled';
+import { once } from '@/core/once';
 import { degreeOf } from '@/core/scale/degree';
 import { PATTERNS } from '@/core/scale/pattern';
 import type { AnswerOf, Reason } from '../../answer';
@@ -14,11 +15,11 @@ import { bySignature, risingAsked } from '../programs';
 /** The name of a scale that was written out right. */
 export type NameScaleQuestion = { readonly notes: readonly SpelledNote[] };
 
-/** The one name that a written-out scale has, or null where it is no whole scale. */
-export function nameOfRow(notes: readonly SpelledNote[]): NamedKey | null {
+/** The one name that a written-out scale has, or null where it is no whole scale; asked anew for each answer. */
+export const nameOfRow = once((notes: readonly SpelledNote[]): NamedKey | null => {
   const [best] = identify(notes).names;
   return best?.reason === 'whole-row' ? { tonic: best.tonic, scale: best.scale } : null;
-}
+});
 
 function nameOf({ notes }: NameScaleQuestion): NamedKey {
   const right = nameOfRow(notes);
@@ -26,13 +27,24 @@ function nameOf({ notes }: NameScaleQuestion): NamedKey {
   return right;
 }
 
+/** The rising half of a row, which may come down. */
+function risingFrom(notes: readonly SpelledNote[], tonic: SpelledNote): readonly SpelledNote[] {
+  return notes[0] === tonic ? notes.slice(0, 8) : notes.toReversed();
+}
+
 /** The half steps between two degrees of a rising row, or null where a degree is not there. */
-function measured(rising: readonly SpelledNote[], { from, to }: Reason): number | null {
+function measured(rising: readonly SpelledNote[], { from, to }: Pick<Reason, 'from' | 'to'>): number | null {
   const tonic = rising[0];
   const on = (degree: number) =>
     degree === 8 ? tonic : rising.find((note) => tonic && degreeOf(note, tonic).degree === degree);
   const [low, high] = [on(from), on(to)];
   return low && high ? semitonesAbove(low, high) : null;
+}
+
+/** The half steps between two degrees of a written scale; null where a degree is not there. */
+export function measuredIn(notes: readonly SpelledNote[], pair: Pick<Reason, 'from' | 'to'>): number | null {
+  const tonic = nameOfRow(notes)?.tonic;
+  return tonic ? measured(risingFrom(notes, tonic), pair) : null;
 }
 
 /** Whether what was reasoned fits the name that was given. */
@@ -51,7 +63,7 @@ function wrongReasons(
   tonic: SpelledNote,
   reasons: readonly Reason[],
 ): readonly Finding[] {
-  const rising = notes[0] === tonic ? notes.slice(0, 8) : notes.toReversed();
+  const rising = risingFrom(notes, tonic);
   return reasons.flatMap((reason, index): readonly Finding[] => {
     const there = measured(rising, reason);
     if (there === null || there === reason.semitones) return [];

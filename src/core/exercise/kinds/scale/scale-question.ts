@@ -3,6 +3,7 @@ import type { Clef } from '@/core/instrument/staff';
 import type { Task } from '@/core/mark/explain/task';
 import type { SpelledNote } from '@/core/note/spelled';
 import { type Fifths, fifths } from '@/core/note/spelled';
+import { once } from '@/core/once';
 import type { Direction } from '@/core/scale/direction';
 import { notesOf } from '@/core/scale/line';
 import type { SCALE_IDS } from '@/core/scale/pattern';
@@ -37,7 +38,7 @@ export function signatureAtClef(question: ScaleQuestion, school: Pick<Settings, 
 }
 
 /** The question as mistakes see it: worked out by its signature, and walked by its steps. */
-export function scaleTask(question: ScaleQuestion): Task {
+export const scaleTask = once((question: ScaleQuestion): Task => {
   const { tonic, scale, direction, melodicDown, clef } = question;
   const asked = askedFor(tonic, scale, direction, { asItRose: melodicDown === 'as-it-rose' });
   const reading = [{ op: 'write-notes' }] as const;
@@ -47,4 +48,4 @@ export function scaleTask(question: ScaleQuestion): Task {
     programs: [bySignature(asked, reading), ...bySteps(asked, reading)],
     right: { is: 'notes', notes: expectedNotes(question) },
   };
-}
+});

@@ -1,0 +1,105 @@
+import { strFromU8, strToU8, unzlibSync, zlibSync } from 'fflate';
+import * as z from 'zod/mini';
+
+/** What a student handed in: whose it is, which sheet it was, and an answer in a code for each place; null for none. */
+export type HandedIn = {
+  readonly name: string;
+  /** The query of the sheet's address. */
+  readonly sheet: string;
+  readonly answers: readonly (string | null)[];
+  /** ISO 8601, UTC. */
+  readonly at: string;
+};
+
+export type HandedInProblem =
+  | { readonly code: 'not-handed-in' }
+  /** It was changed, or only a part of it was copied. */
+  | { readonly code: 'handed-in-changed' }
+  | { readonly code: 'handed-in-newer'; readonly version: number };
+
+export type HandedInReading =
+  | { readonly ok: true; readonly handedIn: HandedIn }
+  | { readonly ok: false; readonly problem: HandedInProblem };
+
+/** What a file and a code begin with, and the version they are in. */
+const FORMAT = 'moon-step-answers';
+const CODE = 'MSA1-';
+const VERSION = 1;
+
+export const HANDED_IN_TYPE = 'application/json';
+
+/** The longest file or code that is read, in characters. */
+const LONGEST = 200_000;
+
+const shape = z.strictObject({
+  format: z.literal(FORMAT),
+  v: z.literal(VERSION),
+  name: z.string().check(z.maxLength(80)),
+  sheet: z.string().check(z.maxLength(6000), z.startsWith('?')),
+  answers: z.array(z.nullable(z.string().check(z.maxLength(400)))).check(z.maxLength(60)),
+  at: z.string().check(z.maxLength(30)),
+  sum: z.string().check(z.maxLength(8)),
+});
+
+const someVersion = z.looseObject({ format: z.literal(FORMAT), v: z.int() });
+
+/** A sum over what was handed in, by which a part that got lost or was changed is noticed. It keeps no secret. */
+function sumOf({ name, sheet, answers, at }: HandedIn): string {
+  let hash = 0x811c9dc5;
+  for (const char of JSON.stringify([name, sheet, answers, at])) {
+    hash = Math.imul(hash ^ (char.codePointAt(0) ?? 0), 0x01000193) >>> 0;
+  }
+  return hash.toString(16).padStart(8, '0');
+}
+
+/** What was handed in as a file. */
+export function writeHandedIn(handedIn: HandedIn): string {
+  return `${JSON.stringify({ format: FORMAT, v: VERSION, ...handedIn, sum: sumOf(handedIn) })}\n`;
+}
+
+/** The same as a code to copy into a message: letters, digits, hyphens and underlines. */
+export function handedInCode(handedIn: HandedIn): string {
+  const bytes = zlibSync(strToU8(writeHandedIn(handedIn)), { level: 9 });
+  const text = btoa(String.fromCharCode(...bytes));
+  return CODE + text.replaceAll('+', '-').replaceAll('/', '_').replace(/=+$/u, '');
+}
+
+function unpacked(code: string): string | null {
+  try {
+    const text = code.slice(CODE.length).replaceAll('-', '+').replaceAll('_', '/');
+    const bytes = Uint8Array.from(atob(text), (char) => char.charCodeAt(0));
+    return strFromU8(unzlibSync(bytes));
+  } catch {
+    return null;
+  }
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}
+
+const refused = (problem: HandedInProblem): HandedInReading => ({ ok: false, problem });
+
+/** Reads a file or a code. Blanks and line breaks that a message put into a code are passed over. */
+export function readHandedIn(text: string): HandedInReading {
+  if (text.length > LONGEST) return refused({ code: 'not-handed-in' });
+  const packed = text.replace(/\s+/gu, '');
+  const isCode = packed.startsWith(CODE);
+  const plain = isCode ? unpacked(packed) : text;
+  if (plain === null) return refused({ code: 'handed-in-changed' });
+  const data = parsed(plain);
+  const read = shape.safeParse(data);
+  if (!read.success) {
+    const other = someVersion.safeParse(data);
+    if (other.success && other.data.v > VERSION)
+      return refused({ code: 'handed-in-newer', version: other.data.v });
+    return refused({ code: other.success || isCode ? 'handed-in-changed' : 'not-handed-in' });
+  }
+  const { name, sheet, answers, at, sum } = read.data;
+  const handedIn: HandedIn = { name, sheet, answers, at };
+  return sum === sumOf(handedIn) ? { ok: true, handedIn } : refused({ code: 'handed-in-changed' });
+}
