@@ -223,6 +223,13 @@ async function moved(page: Page): Promise<readonly { readonly part: string; read
   );
 }
 
+/** Waits until a drawing has stood for as long as the quickest hand needs for its next press. */
+async function painted(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    for (let frame = 0; frame < 4; frame += 1) await new Promise(requestAnimationFrame);
+  });
+}
+
 test('motion shows where a note goes, in a quarter of a second at most, and is never in the way', async ({
   page,
   room,
@@ -239,6 +246,7 @@ test('motion shows where a note goes, in a quarter of a second at most, and is n
     });
   });
   await room.open('/derive?tonic=C%23&scale=harmonic-minor&clef=bass&signature=written&step=2');
+  await painted(page);
   await moved(page);
   // The letter goes up from its key to where it sounds.
   await page.keyboard.press('ArrowRight');
