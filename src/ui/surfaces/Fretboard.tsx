@@ -36,7 +36,7 @@ function Fretboard({ id, view, lit, onLit, hands, place }: SurfaceProps) {
   const { frets, leftHanded } = ways;
   const tuning = tuningOf(view);
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
-  const still = useStill(view);
+  const still = useStill(view, room);
   const far = useFar();
   const height = place === 'first' ? Math.max(room.height, 180) : 190;
   const scene = useMemo(

@@ -22,7 +22,7 @@ function Piano({ id, view, lit, onLit, hands, place }: SurfaceProps) {
   const say = surfaceWords(w).keyboard;
   const { written, step } = view;
   const { ref, room } = useRoom<HTMLDivElement>(GUESS);
-  const still = useStill(view);
+  const still = useStill(view, room);
   const far = useFar();
   const first = place === 'first';
   const height = first ? Math.max(room.height, 160) : 130;
