@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { AUDIENCES, CHOICES, SETTING_NAMES, type Settings } from '@/core/school/settings';
+import type { AnswerSet } from './answer-set';
+import type { Judging } from './judging';
 import type { Kept } from './kept';
 import type { SchoolData } from './school-data';
 import { inOrder } from './school-data';
@@ -39,6 +41,69 @@ const settings: fc.Arbitrary<Settings> = fc
 function table<Each extends { readonly id: string; readonly order: number }>(record: fc.Arbitrary<Each>) {
   return fc.uniqueArray(record, { selector: (each) => each.id, maxLength: 6 }).map(inOrder<Each>);
 }
+
+/** Sets, papers and judgings; what belongs together is not matched. */
+const setTables = (groups: readonly string[]) => ({
+  sets: table(
+    fc.record({
+      v: fc.constant(1 as const),
+      id,
+      name: text,
+      group: fc.constantFrom(null, ...groups),
+      sheet: fc.constantFrom(null, '?make=questions&n=3'),
+      questions: fc.array(
+        fc.record({
+          id: fc.constantFrom('q1', 'q2'),
+          code: fc.constant('answer*order.4'),
+          marks: fc.constantFrom(null, 2),
+        }),
+        { maxLength: 2 },
+      ),
+      decisions: fc.constantFrom<AnswerSet['decisions']>(
+        {},
+        {
+          q1: { _: { accepted: true, habit: null, marks: { got: 1, of: 2 }, comment: 'so' } },
+        },
+      ),
+      voices: fc.constantFrom<Record<string, Record<string, number>>>({}, { q2: { 'F#-C#': 3 } }),
+      day: fc.constant('2026-11-03'),
+      order,
+      changedAt: time,
+    }),
+  ),
+  papers: table(
+    fc.record({
+      v: fc.constant(1 as const),
+      id,
+      set: id,
+      group: fc.constantFrom(null, ...groups),
+      person: id,
+      absent: fc.boolean(),
+      stopped: fc.boolean(),
+      minutes: fc.constantFrom(null, 20),
+      answers: fc.constantFrom<Record<string, string>>({}, { q1: '_', q2: 'F#-C#' }),
+      typed: fc.constantFrom<Record<string, string>>({}, { q1: 'F sha' }),
+      corrected: fc.constantFrom<Record<string, boolean>>({}, { q1: true }),
+      own: fc.constant({}),
+      order,
+      changedAt: time,
+    }),
+  ),
+  judgings: table(
+    fc.record({
+      v: fc.constant(1 as const),
+      id,
+      set: id,
+      by: text.map((each) => each.slice(0, 20)),
+      verdicts: fc.constant<Judging['verdicts']>({
+        q1: { _: { correct: false, got: 0, of: 4, habits: [] } },
+      }),
+      changes: fc.constant<Judging['changes']>([]),
+      order,
+      changedAt: time,
+    }),
+  ),
+});
 
 /** Any data a school may hold. */
 export const anyData: fc.Arbitrary<SchoolData> = fc
@@ -101,6 +166,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
           changedAt: time,
         }),
       ),
+      ...setTables(groups.map((group) => group.id)),
       people: table(
         fc.record({
           v: fc.constant(2 as const),

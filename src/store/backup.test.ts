@@ -120,7 +120,7 @@ describe('a backup', () => {
   it('of a part holds that part alone', () => {
     const data = demoData(NOW);
     const group = partOfGroup(data, 'demo-tuesday');
-    expect([group.groups.length, group.people.length, group.kept.length]).toEqual([1, 6, 0]);
+    expect([group.groups.length, group.people.length, group.kept.length]).toEqual([1, 12, 0]);
     expect(group.marked.map((each) => each.group)).toEqual(Array(5).fill('demo-tuesday'));
     const lesson = partOfLesson(data, data.lessons[0]?.id ?? null);
     expect([lesson.lessons.length, lesson.kept.length]).toEqual([1, 4]);

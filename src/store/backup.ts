@@ -2,6 +2,7 @@ import { type Change, edit } from './change';
 import { FILE_CHARACTERS, FILE_RECORDS } from './limits';
 import type { RecordProblem } from './record';
 import { NO_DATA, type SchoolData, TABLES, type TableName } from './school-data';
+import { setsOf } from './sets-of';
 
 /** What a backup file says of itself. */
 export const BACKUP_FORMAT = 'moon-step-backup';
@@ -93,6 +94,7 @@ export function partOfGroup(data: SchoolData, group: string): SchoolData {
     groups: data.groups.filter(({ id }) => id === group),
     people: data.people.filter((person) => person.group === group),
     marked: data.marked.filter((each) => each.group === group),
+    ...setsOf(data, group),
   };
 }
 

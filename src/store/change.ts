@@ -17,6 +17,11 @@ export type ChangeWord =
   | 'answer-marked'
   | 'answer-decided'
   | 'answer-dropped'
+  | 'set-made'
+  | 'set-deleted'
+  | 'answers-entered'
+  | 'answers-decided'
+  | 'judged'
   | 'brought-in'
   | 'cleared';
 
@@ -50,7 +55,10 @@ function merged<Stood extends object>(stands: Stood, before: object, after: obje
     const within = hasFields(one) && hasFields(other) && hasFields(here);
     return [[name, within ? merged(here, one, other) : other]];
   });
-  return changes.length === 0 ? stands : { ...stands, ...Object.fromEntries(changes) };
+  if (changes.length === 0) return stands;
+  const next = Object.entries({ ...stands, ...Object.fromEntries(changes) });
+  // What was taken away is not there, rather than nothing.
+  return Object.fromEntries(next.filter(([, value]) => value !== undefined)) as Stood;
 }
 
 /** What an edit leaves of what stands under its id; null where nothing is left. */

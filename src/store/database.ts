@@ -1,9 +1,12 @@
 import { Dexie, type EntityTable } from 'dexie';
+import type { AnswerSet } from './answer-set';
 import type { Change } from './change';
 import type { Group } from './group';
+import type { Judging } from './judging';
 import type { Kept } from './kept';
 import type { Lesson } from './lesson';
 import type { MarkedAnswer } from './marked';
+import type { StoredPaper } from './paper';
 import type { Person } from './person';
 
 /** Whose data: the demo school has a database of its own, so that it never mixes with a teacher's. */
@@ -20,12 +23,15 @@ export type MoonStepDatabase = Dexie & {
   readonly groups: EntityTable<Group, 'id'>;
   readonly people: EntityTable<Person, 'id'>;
   readonly marked: EntityTable<MarkedAnswer, 'id'>;
+  readonly sets: EntityTable<AnswerSet, 'id'>;
+  readonly papers: EntityTable<StoredPaper, 'id'>;
+  readonly judgings: EntityTable<Judging, 'id'>;
   readonly past: EntityTable<Past, 'n'>;
   readonly marks: EntityTable<Mark, 'key'>;
 };
 
 /** The version of the layout as a whole; a newer one found in the browser is left alone. */
-export const LAYOUT = 3;
+export const LAYOUT = 4;
 
 /** Opens the database of a school. Tables are added here, one Dexie version a change. */
 export function openDatabase(school: School): MoonStepDatabase {
@@ -35,6 +41,7 @@ export function openDatabase(school: School): MoonStepDatabase {
   }) as MoonStepDatabase;
   database.version(1).stores({ kept: 'id, order', marks: 'key' });
   database.version(2).stores({ lessons: 'id', groups: 'id', people: 'id', past: '++n' });
-  database.version(LAYOUT).stores({ marked: 'id' });
+  database.version(3).stores({ marked: 'id' });
+  database.version(LAYOUT).stores({ sets: 'id', papers: 'id, set, person', judgings: 'id, set' });
   return database;
 }

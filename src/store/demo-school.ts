@@ -1,4 +1,5 @@
 import { NO_SAYINGS, USUAL_SETTINGS } from '@/core/school/settings';
+import { demoSet } from './demo-set';
 import type { Group } from './group';
 import type { Kept } from './kept';
 import type { Person } from './person';
@@ -178,9 +179,20 @@ export const DEMO_ANSWERS: readonly (readonly [
   ['Henk, question 1', 'demo-person-9', `${PLAIN}G-A-B-C-D-E-F%23-G`, null, 8, 8],
 ];
 
+/** Who came to the Tuesday evenings later. */
+const LATER: readonly (readonly [group: string, name: string, instrument: string])[] = [
+  ['demo-tuesday', 'Lieke', 'flute'],
+  ['demo-tuesday', 'Sami', 'clarinet'],
+  ['demo-tuesday', 'Greet', 'violin'],
+  ['demo-tuesday', 'Joris', 'trumpet'],
+  ['demo-tuesday', 'Noor', 'piano'],
+  ['demo-tuesday', 'Wout', 'double bass'],
+];
+
 /** The people of the demo school, each with a number in their records. */
 const NUMBERED = Object.entries(PEOPLE)
   .flatMap(([group, people]) => people.map((person) => [group, ...person] as const))
+  .concat(LATER)
   .map(([group, name, instrument], index) => ({
     id: `demo-person-${index + 1}`,
     group,
@@ -193,6 +205,8 @@ const NUMBERED = Object.entries(PEOPLE)
 export function demoData(now: string): SchoolData {
   const groupOf = (person: string) => NUMBERED.find(({ id }) => id === person)?.group ?? null;
   return {
+    ...demoSet(now),
+    judgings: [],
     marked: DEMO_ANSWERS.map(([label, person, query, found, got, of], index) => ({
       v: 4,
       id: `demo-answer-${index + 1}`,

@@ -45,8 +45,8 @@ function editWithout(edit: Edit, who: Who, gone: ReadonlySet<string>): Edit | nu
  * trace of it out of what could be taken back. What a teacher wrote in notes stays.
  */
 export async function erase(database: MoonStepDatabase, id: string): Promise<void> {
-  const { people, marked, kept, past } = database;
-  await database.transaction('rw', [people, marked, kept, past], async () => {
+  const { people, marked, kept, papers, past } = database;
+  await database.transaction('rw', [people, marked, kept, papers, past], async () => {
     const person = await people.get(id);
     const changes = await past.toArray();
     const records = changes.flatMap(({ change }) =>
@@ -58,11 +58,16 @@ export async function erase(database: MoonStepDatabase, id: string): Promise<voi
     const isTheirs = (answer: MarkedAnswer) => isOf(answer, who, group);
     const answers = await marked.filter(isTheirs).primaryKeys();
     const formerly = records.filter(
-      (record) => record !== null && 'label' in record && isTheirs(record as MarkedAnswer),
+      (record) =>
+        record !== null &&
+        (('label' in record && isTheirs(record as MarkedAnswer)) ||
+          ('person' in record && record.person === id)),
     );
-    const gone = new Set([id, ...answers, ...formerly.flatMap((record) => record?.id ?? [])]);
+    const written = await papers.where('person').equals(id).primaryKeys();
+    const gone = new Set([id, ...answers, ...written, ...formerly.flatMap((record) => record?.id ?? [])]);
     await people.delete(id);
     await marked.bulkDelete(answers);
+    await papers.bulkDelete(written);
     for (const item of await kept.toArray()) {
       const without = withoutName(item, who);
       if (without !== item) await kept.put(without);

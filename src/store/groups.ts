@@ -3,6 +3,7 @@ import { type Change, edit } from './change';
 import type { Group } from './group';
 import type { Person } from './person';
 import type { SchoolData } from './school-data';
+import { setsOf, withoutSets } from './sets-of';
 import { orderAfter } from './shelf';
 
 /** A new class after the others. */
@@ -30,13 +31,17 @@ export function peopleOf(data: SchoolData, group: string): readonly Person[] {
   return data.people.filter((person) => person.group === group);
 }
 
-/** Takes a class away with its people and what was marked of them. */
+/** Takes a class away with its people and what was marked of them; `data` must hold every paper of its sets. */
 export function deletingGroup(data: SchoolData, group: Group): Change {
   const people = peopleOf(data, group.id).map((person) => edit('people', person.id, person, null));
   const marked = data.marked
     .filter((each) => each.group === group.id)
     .map((each) => edit('marked', each.id, each, null));
-  return { says: 'class-deleted', edits: [edit('groups', group.id, group, null), ...people, ...marked] };
+  const sets = withoutSets(setsOf(data, group.id));
+  return {
+    says: 'class-deleted',
+    edits: [edit('groups', group.id, group, null), ...people, ...marked, ...sets],
+  };
 }
 
 /** Adds somebody to a class. */

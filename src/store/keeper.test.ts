@@ -49,6 +49,9 @@ function pretend(data: SchoolData = NO_DATA) {
     undo: () => answered(() => undefined).then((written) => ({ ...written, undone: 'kept' as const })),
     erase: () => answered(() => undefined),
     backedUp: () => answered(() => undefined),
+    watch: () => undefined,
+    whole: () => Promise.resolve(records.data),
+    courseOf: () => Promise.resolve({ papers: [], judgings: [] }),
     close: () => undefined,
   };
   return {

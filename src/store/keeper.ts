@@ -16,6 +16,11 @@ export type Keeper = {
   readonly undo: () => Promise<Undone>;
   readonly erase: (person: string) => Promise<boolean>;
   readonly backedUp: () => Promise<boolean>;
+  /** Holds the papers of a set in memory from now on, or of none. */
+  readonly watch: (set: string | null) => void;
+  /** Every record that is stored, papers of all sets too; null where nothing can be read. */
+  readonly whole: () => Promise<SchoolData | null>;
+  readonly courseOf: (person: string) => Promise<Pick<SchoolData, 'papers' | 'judgings'> | null>;
   readonly close: () => void;
 };
 
@@ -56,6 +61,7 @@ class SchoolKeeper implements Keeper {
   #refused: StoreProblem | null = null;
   #busy = false;
   #closed = false;
+  #watched: string | null = null;
   #again: ReturnType<typeof setTimeout> | null = null;
   readonly #listeners = new Set<() => void>();
 
@@ -92,6 +98,20 @@ class SchoolKeeper implements Keeper {
   readonly erase = (person: string) => this.#take(null, (store) => store.erase(person));
 
   readonly backedUp = () => this.#take(null, (store, now) => store.backedUp(now));
+
+  readonly watch = (set: string | null) => {
+    this.#watched = set;
+    this.#store?.watch(set);
+  };
+
+  readonly whole = async () => {
+    // What waits to be written is a part of it.
+    if (!this.#store) return null;
+    const stored = await this.#store.whole();
+    return this.#row.reduce((data, { shown }) => (shown ? applied(data, shown) : data), stored);
+  };
+
+  readonly courseOf = async (person: string) => (await this.#store?.courseOf(person)) ?? null;
 
   readonly close = () => {
     this.#closed = true;
@@ -146,6 +166,7 @@ class SchoolKeeper implements Keeper {
       const opened = await this.given.open();
       if (this.#closed) return opened.close();
       this.#store = opened;
+      opened.watch(this.#watched);
       const follow = () => this.#follow(opened, heard);
       opened.subscribe(follow);
       follow();

@@ -16,13 +16,16 @@ const backupFile = z.object({
   ),
   /** Whole, or one class, one lesson or one item by its name. */
   part: z.nullable(z.string().check(z.maxLength(200))),
-  // Marked answers came later; a file without them has none.
+  // What came later a file without it has none of.
   records: z.object({
     kept: table,
     lessons: table,
     groups: table,
     people: table,
     marked: z._default(table, []),
+    sets: z._default(table, []),
+    papers: z._default(table, []),
+    judgings: z._default(table, []),
   }),
 });
 

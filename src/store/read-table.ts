@@ -1,7 +1,10 @@
+import { setRecord } from './answer-set';
 import { groupRecord } from './group';
+import { judgingRecord } from './judging';
 import { keptRecord } from './kept';
 import { lessonRecord } from './lesson';
 import { markedRecord } from './marked';
+import { paperRecord } from './paper';
 import { personRecord } from './person';
 import type { RecordKind, RecordProblem } from './record';
 import { inOrder, type Records, type TableName } from './school-data';
@@ -12,6 +15,9 @@ export const RECORD_KINDS: { readonly [Table in TableName]: RecordKind<Records[T
   groups: groupRecord,
   people: personRecord,
   marked: markedRecord,
+  sets: setRecord,
+  papers: paperRecord,
+  judgings: judgingRecord,
 };
 
 /** Sorts the stored values of a table into those that can be used and the reasons why others cannot. */

@@ -1,7 +1,10 @@
+import type { AnswerSet } from './answer-set';
 import type { Group } from './group';
+import type { Judging } from './judging';
 import type { Kept } from './kept';
 import type { Lesson } from './lesson';
 import type { MarkedAnswer } from './marked';
+import type { StoredPaper } from './paper';
 import type { Person } from './person';
 
 /** The tables a teacher's work is kept in. */
@@ -11,6 +14,9 @@ export type Records = {
   readonly groups: Group;
   readonly people: Person;
   readonly marked: MarkedAnswer;
+  readonly sets: AnswerSet;
+  readonly papers: StoredPaper;
+  readonly judgings: Judging;
 };
 
 export type TableName = keyof Records;
@@ -21,12 +27,35 @@ export const TABLES = [
   'groups',
   'people',
   'marked',
+  'sets',
+  'papers',
+  'judgings',
 ] as const satisfies readonly TableName[];
+
+/** Tables of which only what belongs to the set in hand is held in memory: a term of them is too much for every page. */
+export const OF_ONE_SET = ['papers', 'judgings'] as const satisfies readonly TableName[];
+
+export const isOfOneSet = (table: TableName): table is (typeof OF_ONE_SET)[number] =>
+  OF_ONE_SET.some((each) => each === table);
 
 /** All records, each table in its order. */
 export type SchoolData = { readonly [Table in TableName]: readonly Records[Table][] };
 
-export const NO_DATA: SchoolData = { kept: [], lessons: [], groups: [], people: [], marked: [] };
+export const NO_DATA: SchoolData = {
+  kept: [],
+  lessons: [],
+  groups: [],
+  people: [],
+  marked: [],
+  sets: [],
+  papers: [],
+  judgings: [],
+};
+
+/** Records with the papers of all sets in place of those in hand, for what goes over everything; as they are for null. */
+export function withPapers(data: SchoolData, whole: SchoolData | null): SchoolData {
+  return whole ? { ...data, papers: whole.papers, judgings: whole.judgings } : data;
+}
 
 /** Records by their order, the id deciding between equals so that every tab agrees. */
 export function inOrder<Each extends { readonly id: string; readonly order: number }>(

@@ -1,12 +1,12 @@
-import { liveQuery } from 'dexie';
 import type { StoreProblem } from '@/core/words/say-store';
 import { applied, type Change, type ChangeWord, type Edit, inverted, joined, written } from './change';
 import { LAYOUT, type MoonStepDatabase, type Past } from './database';
 import { erase } from './erase';
 import { storeProblem } from './problem';
-import { RECORD_KINDS, readTable } from './read-table';
+import { RECORD_KINDS } from './read-table';
+import { BACKUP_AT, CHANGES, readingSchool } from './reading';
 import { same } from './same';
-import { NO_DATA, type SchoolData, TABLES, type TableName } from './school-data';
+import type { SchoolData, TableName } from './school-data';
 import { type SchoolRecords, UNKNOWN_RECORDS } from './school-state';
 
 /** What became of something that was to be written. */
@@ -23,6 +23,12 @@ export type SchoolStore = {
   readonly undo: () => Promise<Written & { readonly undone?: Undone }>;
   /** Takes a person's record away and every trace of it in what could be undone; this cannot be taken back. */
   readonly erase: (person: string) => Promise<Written>;
+  /** The set whose papers are held in memory from now on; null for none. */
+  readonly watch: (set: string | null) => void;
+  /** Every record, papers of all sets too. */
+  readonly whole: () => Promise<SchoolData>;
+  /** What somebody wrote on every set, and what it came to. */
+  readonly courseOf: (person: string) => Promise<Pick<SchoolData, 'papers' | 'judgings'>>;
   readonly backedUp: (at: string) => Promise<Written>;
   readonly close: () => void;
 };
@@ -32,28 +38,6 @@ const PAST_LIMIT = 100;
 
 /** Dexie counts the browser's versions in tens. */
 const VERSIONS_APART = 10;
-
-const BACKUP_AT = 'backup-at';
-const CHANGES = 'changes-since-backup';
-
-async function readAll(database: MoonStepDatabase): Promise<Partial<SchoolRecords>> {
-  const readings = await Promise.all(
-    TABLES.map(async (table) => [table, readTable(table, await database[table].toArray())] as const),
-  );
-  const records = readings.map(([table, { records: each }]) => [table, each] as const);
-  const [last, at, changes] = await Promise.all([
-    database.past.orderBy('n').last(),
-    database.marks.get(BACKUP_AT),
-    database.marks.get(CHANGES),
-  ]);
-  return {
-    status: 'ready',
-    data: { ...NO_DATA, ...Object.fromEntries(records) } as SchoolData,
-    unread: readings.flatMap(([, { unread }]) => unread),
-    undo: last?.change.says ?? null,
-    backup: { at: at?.value ?? null, changes: Number(changes?.value ?? 0) },
-  };
-}
 
 function tablesOf(database: MoonStepDatabase, change: Change) {
   const touched = new Set<TableName>(change.edits.map(({ table }) => table));
@@ -76,7 +60,7 @@ function standing(table: TableName, raw: unknown): object | undefined {
 }
 
 /** Writes the fields that a change touches, and answers the change as it was made on what really stood there. */
-async function put(database: MoonStepDatabase, change: Change): Promise<Change> {
+async function write(database: MoonStepDatabase, change: Change): Promise<Change> {
   const edits: Edit[] = [];
   for (const each of change.edits) {
     const { table, id } = each;
@@ -131,7 +115,7 @@ async function takeBack(database: MoonStepDatabase): Promise<Undone> {
   return database.transaction('rw', [...tablesOf(database, last.change), past], async () => {
     await past.delete(last.n);
     if (!(await stands(database, last.change))) return 'changed-since';
-    await put(database, inverted(last.change));
+    await write(database, inverted(last.change));
     return last.change.says;
   });
 }
@@ -140,24 +124,24 @@ async function takeBack(database: MoonStepDatabase): Promise<Undone> {
 export function openSchool(database: MoonStepDatabase): SchoolStore {
   let state = UNKNOWN_RECORDS;
   const listeners = new Set<() => void>();
-  const set = (next: Partial<SchoolRecords>) => {
+  const put = (next: Partial<SchoolRecords>) => {
     state = { ...state, ...next };
     for (const listen of listeners) listen();
   };
-  const failed = (error: unknown) => set({ status: 'failed', problem: storeProblem(error) });
+  const failed = (error: unknown) => put({ status: 'failed', problem: storeProblem(error) });
   /** A newer layout can be read as far as it is known, but writing would break what is not. */
   const isNewer = () => {
     const newer = database.isOpen() && database.backendDB().version > LAYOUT * VERSIONS_APART;
-    if (newer && state.problem?.code !== 'store-newer') set({ problem: { code: 'store-newer' } });
+    if (newer && state.problem?.code !== 'store-newer') put({ problem: { code: 'store-newer' } });
     return newer;
   };
 
-  const listening = liveQuery(() => readAll(database)).subscribe({ next: set, error: failed });
+  const reading = readingSchool(database, (known) => put(known), failed);
   // A database that cannot be opened ends the live query without a word.
   database.open().then(isNewer).catch(failed);
   // Another window brings a newer layout: this one lets it, and from then on only reads.
   database.on('versionchange', ({ newVersion }) => {
-    if (newVersion !== null) set({ problem: { code: 'store-newer' } });
+    if (newVersion !== null) put({ problem: { code: 'store-newer' } });
     database.close({ disableAutoOpen: false });
   });
 
@@ -182,18 +166,19 @@ export function openSchool(database: MoonStepDatabase): SchoolStore {
       if (change.edits.length === 0) return { ok: true };
       const answer = await writing(() =>
         database.transaction('rw', [...tablesOf(database, change), past, marks], async () => {
-          await note(database, await put(database, change), now);
+          const made = await write(database, change);
+          if (change.says !== 'judged') await note(database, made, now);
         }),
       );
       // The live query brings what really stands, a moment later.
-      if (answer.ok) set({ data: applied(state.data, change) });
+      if (answer.ok) put({ data: applied(state.data, change) });
       return answer;
     },
     undo: async () => {
       let undone: Undone = null;
       const answer = await writing(async () => {
         undone = await takeBack(database);
-        set(await readAll(database));
+        await reading.again();
       });
       return { ...answer, undone };
     },
@@ -201,8 +186,11 @@ export function openSchool(database: MoonStepDatabase): SchoolStore {
       writing(async () => {
         await erase(database, person);
         // What is saved as a file from now on holds nothing of them.
-        set(await readAll(database));
+        await reading.again();
       }),
+    watch: reading.watch,
+    whole: reading.whole,
+    courseOf: reading.courseOf,
     backedUp: (at) =>
       writing(() =>
         marks.bulkPut([
@@ -211,7 +199,7 @@ export function openSchool(database: MoonStepDatabase): SchoolStore {
         ]),
       ),
     close: () => {
-      listening.unsubscribe();
+      reading.stop();
       database.close();
     },
   };

@@ -9,7 +9,7 @@ import type { Group } from '@/store/group';
 import { addingPerson, deletingGroup, makingGroup } from '@/store/groups';
 import type { SpokenGroup } from '@/store/mirror';
 import type { Person } from '@/store/person';
-import { NO_DATA, type SchoolData } from '@/store/school-data';
+import { NO_DATA, type SchoolData, withPapers } from '@/store/school-data';
 import { download } from '@/ui/files/download';
 import { newId } from '@/ui/new-id';
 import { askForLasting } from '@/ui/safe/use-storage';
@@ -58,7 +58,7 @@ function saving({ w, group, school, tell }: Pick<Given, 'w' | 'group' | 'school'
   const say = classRoomWords(w);
   return async (part: 'whole' | 'group' | 'shelf') => {
     const now = new Date().toISOString();
-    const { data } = school.state;
+    const data = (await school.whole()) ?? school.state.data;
     const parts: Readonly<Record<typeof part, readonly [SchoolData, string | null, string]>> = {
       whole: [data, null, 'moon-step'],
       group: [partOfGroup(data, group?.id ?? ''), group?.name ?? '', 'moon-step-class'],
@@ -121,12 +121,14 @@ export function useClassActions({ w, group, spoken, school, choose, refuse, tell
       edit(({ sayings }) => ({ sayings: { ...sayings, [`${order}For`]: audience } })),
     remove: async () => {
       if (!group) return;
-      await school.change((data) => deletingGroup(data, group));
+      const whole = await school.whole();
+      await school.change((data) => deletingGroup(withPapers(data, whole), group));
       tell(say.deleted(group.name));
     },
     ...peopleActions({ w, group, school, tell }),
     clear: async () => {
-      await school.change((data) => clearing(data));
+      const whole = await school.whole();
+      await school.change((data) => clearing(withPapers(data, whole)));
       tell(say.safe.cleared);
     },
   });

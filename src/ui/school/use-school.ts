@@ -4,7 +4,10 @@ import { type SchoolState, UNKNOWN_SCHOOL } from '@/store/school-state';
 import { whenIdle } from '../when-idle';
 import { schoolOfPage } from './school-of-page';
 
-export type SchoolHandle = Pick<Keeper, 'change' | 'undo' | 'erase' | 'backedUp'> & {
+export type SchoolHandle = Pick<
+  Keeper,
+  'change' | 'undo' | 'erase' | 'backedUp' | 'watch' | 'whole' | 'courseOf'
+> & {
   readonly state: SchoolState;
 };
 
@@ -47,12 +50,10 @@ export function useSchool(): SchoolHandle {
   );
   return useMemo(() => {
     const gone = () => Promise.reject(new Error('there are no records on the server'));
-    const { change, undo, erase, backedUp } = kept ?? {
-      change: gone,
-      undo: gone,
-      erase: gone,
-      backedUp: gone,
+    const { change, undo, erase, backedUp, watch, whole, courseOf } = kept ?? {
+      ...{ change: gone, undo: gone, erase: gone, backedUp: gone, whole: gone, courseOf: gone },
+      watch: () => undefined,
     };
-    return { state, change, undo, erase, backedUp };
+    return { state, change, undo, erase, backedUp, watch, whole, courseOf };
   }, [kept, state]);
 }

@@ -47,8 +47,7 @@ export function settledHabits(cells: readonly CountedCell[]): ReadonlyMap<Counte
     const habits = unique(open.flatMap(({ cell }) => cell.habits.flatMap(partsOf)));
     const weights = habits.map((habit) => ({ habit, weight: weightOf(open, habit) }));
     const [first] = weights.toSorted(
-      (a, b) =>
-        b.weight[0] - a.weight[0] || b.weight[1] - a.weight[1] || (a.habit < b.habit ? -1 : 1),
+      (a, b) => b.weight[0] - a.weight[0] || b.weight[1] - a.weight[1] || (a.habit < b.habit ? -1 : 1),
     );
     if (!first) break;
     for (const each of open) {

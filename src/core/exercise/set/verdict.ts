@@ -51,7 +51,9 @@ export function givenAnswers(
   papers: readonly Pick<Paper, 'answers'>[],
 ): readonly GivenAnswer[] {
   return questions.flatMap(({ id }) => {
-    const codes = new Set(papers.flatMap(({ answers }) => (Object.hasOwn(answers, id) ? [answers[id] ?? ''] : [])));
+    const codes = new Set(
+      papers.flatMap(({ answers }) => (Object.hasOwn(answers, id) ? [answers[id] ?? ''] : [])),
+    );
     return [...codes].toSorted().map((code): GivenAnswer => [id, code]);
   });
 }

@@ -8,6 +8,9 @@ const KINDS: Readonly<Record<string, readonly [one: string, many: string]>> = {
   groups: ['class', 'classes'],
   people: ['person', 'people'],
   marked: ['marked answer', 'marked answers'],
+  sets: ['set', 'sets'],
+  papers: ['paper', 'papers'],
+  judgings: ['judging', 'judgings'],
 };
 
 function words(_: ClassWords) {

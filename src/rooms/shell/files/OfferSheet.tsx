@@ -8,9 +8,11 @@ import { goTo } from '@/rooms/ask/go-to';
 import { standingSentence } from '@/rooms/ask/standing';
 import { keepAll } from '@/rooms/shelf/shelf-actions';
 import { bringingIn } from '@/store/bringing-in';
+import { withPapers } from '@/store/school-data';
 import { FileSheet } from '@/ui/files/FileSheet';
 import type { FileHandle } from '@/ui/files/use-file-in';
 import { useWords } from '@/ui/school/use-class';
+import { useWhole } from '@/ui/school/use-whole';
 import { useDesks } from '../house';
 import type { Shell } from '../use-shell';
 
@@ -19,13 +21,14 @@ type Props = { readonly handle: FileHandle; readonly shell: Shell };
 /** What was found in a file, as sentences that can be shown or kept; what a file leaves open is as in the one that stands. */
 export function OfferSheet({ handle, shell: { school, actions } }: Props) {
   const w = useWords();
+  const whole = useWhole(school);
   const now = standingSentence();
   const derive = useDesks([deriveHref(FIRST_SENTENCE)])?.get('/derive')?.kept;
   const sentenceOf = (offer: OfferedScale) => sentenceOfOffer(offer, now);
   return (
     <FileSheet
       handle={handle}
-      data={school.state.data}
+      data={withPapers(school.state.data, whole)}
       sentence={(offer) => derive?.text(w, writeAddress(sentenceOf(offer))) ?? BAR_WORDS.states.opening}
       onShow={(offer) => {
         handle.close();
@@ -39,7 +42,7 @@ export function OfferSheet({ handle, shell: { school, actions } }: Props) {
         void keepAll({ w, school, tell: actions.tell }, all, title);
       }}
       onBringIn={async (backup, way) => {
-        await school.change((data) => bringingIn(data, backup.data, way).change);
+        await school.change((data) => bringingIn(withPapers(data, whole), backup.data, way).change);
         actions.tell(filesWords(w).backup.broughtIn);
         handle.close();
       }}
