@@ -8,6 +8,9 @@ export const INSTRUMENT_LIMIT = 60;
 /** Most minutes of a lesson that one sentence is given. */
 export const MOST_MINUTES = 180;
 
+/** The most minutes that are noted of a paper. */
+export const MOST_PAPER_MINUTES = 600;
+
 /** Longest name of a marked answer. */
 export const LABEL_LIMIT = 80;
 

@@ -1,12 +1,10 @@
 import * as z from 'zod/mini';
 import { decisionSchema } from './answer-set';
+import { MOST_PAPER_MINUTES } from './limits';
 import { defineRecord } from './record';
 
 const id = z.string().check(z.minLength(1), z.maxLength(60));
 const longId = z.string().check(z.minLength(1), z.maxLength(121));
-
-/** The most minutes that are noted of a paper. */
-export const MOST_PAPER_MINUTES = 600;
 
 const paperV1 = z.strictObject({
   v: z.literal(1),

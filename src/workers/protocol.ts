@@ -13,6 +13,8 @@ export type Progressed = {
   readonly id: number;
   readonly done: number;
   readonly of: number;
+  /** What was found since it was told last, where the work is of many parts. */
+  readonly part?: unknown;
 };
 
 /** Whether a message is one of this protocol. */
@@ -80,7 +82,12 @@ export function keptWorker<Question, Answer>(make: () => Worker, check: (sent: u
   let last = 0;
   return {
     /** Answers, or nothing where something newer was asked meanwhile. `failed` tells why there will be no answer. */
-    ask: (question: Question, onAnswer: (answer: Answer) => void, onFailed: () => void): void => {
+    ask: (
+      question: Question,
+      onAnswer: (answer: Answer) => void,
+      onFailed: () => void,
+      onProgress?: (progress: Progressed) => void,
+    ): void => {
       last += 1;
       const id = last;
       worker ??= make();
@@ -92,12 +99,22 @@ export function keptWorker<Question, Answer>(make: () => Worker, check: (sent: u
       worker.onerror = fail;
       worker.onmessage = ({ data }: MessageEvent<unknown>) => {
         if (!isMessage(data) || data.id !== last) return;
+        if ('done' in data && 'of' in data) {
+          onProgress?.(data as Progressed);
+          return;
+        }
         const answer = 'answer' in data ? check(data.answer) : null;
         if (answer === null) fail();
         else onAnswer(answer);
       };
       const asked: Asked<Question> = { protocol: PROTOCOL, id, question };
       worker.postMessage(asked);
+    },
+    /** Stops what is going on; nothing of it will be answered. */
+    stop: (): void => {
+      worker?.terminate();
+      worker = null;
+      last += 1;
     },
   };
 }

@@ -7,10 +7,12 @@ import { markWords } from '@/core/words/screen/mark';
 import { mending, pileOf, piling } from '@/store/deciding';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { newId } from '@/ui/new-id';
+import { part } from '@/ui/parts/part';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
 import { MARK_PATH, markHref } from '../address/mark/mark-address';
 import { askedOf } from '../address/mark/mark-sentence';
+import { FIRST_SET, isSetSearch, writeSetSearch } from '../address/mark/set-address';
 import { walksItself } from '../ask/go-to';
 import { RoomShell } from '../shell/RoomShell';
 import { shareText } from '../shell/share-as';
@@ -21,7 +23,7 @@ import { EntryCard } from './EntryCard';
 import { GivenCard } from './GivenCard';
 import { HabitCard } from './HabitCard';
 import { markLines } from './mark-lines';
-import { markKeys, markParts, markText, withMarkWord } from './mark-words';
+import { markKeys, markParts, markText, WHOLE_SET, withMarkWord } from './mark-words';
 import { nextWho } from './next-who';
 import { PileCard } from './PileCard';
 import { MARK } from './room';
@@ -32,9 +34,37 @@ import { goToMark, restMark, sayMark, useMark } from './use-mark';
 export function MarkRoom() {
   return (
     <ErrorBoundary what={markWords(ENGLISH).room} size="room">
-      <Room />
+      <Inside />
     </ErrorBoundary>
   );
+}
+
+const SetRoom = part(
+  'set',
+  () => import('./set/SetRoom').then((module) => module.SetRoom),
+  ({ search }) => <Meanwhile search={search} />,
+);
+
+/** The room while what marks a whole set is on its way. */
+function Meanwhile({ search }: { readonly search: string }) {
+  const here = useHere();
+  const shell = useShell({ room: MARK, here, search, work: null, keys: {} });
+  return (
+    <RoomShell shell={shell} problems={[]}>
+      <main className="grow px-4 pt-3 sm:px-6" data-coming="">
+        <h1 className="font-serif text-sentence leading-[1.75] wide:leading-[2.1]">
+          {markWords(here.w).wholeSet}
+        </h1>
+      </main>
+    </RoomShell>
+  );
+}
+
+/** One answer, or a whole set of them. */
+function Inside() {
+  const { search } = useMark();
+  useEffect(() => walksItself(MARK_PATH, (next) => goToMark(next, 'finished')), []);
+  return isSetSearch(search) ? <SetRoom search={search} /> : <Room />;
 }
 
 /** Where an answer is typed, and where it is written on a staff. */
@@ -75,7 +105,6 @@ function Room() {
   const text = markText(w, sentence);
   const comment = before.own?.comment ?? '';
 
-  useEffect(() => walksItself(MARK_PATH, (next) => goToMark(next, 'finished')), []);
   useEffect(() => {
     document.title = say.title(text.replace(/[.?]$/u, ''));
   }, [say, text]);
@@ -83,6 +112,10 @@ function Room() {
   const hands = useSteady({
     pick: (id: string, value: string) => {
       setWord(null);
+      if (id === 'kind' && value === WHOLE_SET) {
+        goToMark(writeSetSearch(FIRST_SET), 'finished');
+        return;
+      }
       const next = withMarkWord(search, id, value);
       if (next !== search) goToMark(next, 'finished');
     },

@@ -9,6 +9,9 @@ import type { MarkSentence } from '../address/mark/mark-sentence';
 import { listWord, option } from '../shell/list-word';
 import { pickedFields, QUESTION_KEYS, questionParts } from '../shell/question-words';
 
+/** The choice of a whole set in place of one kind of question. */
+export const WHOLE_SET = 'set';
+
 /** Whose answer it is: somebody of the class, or anything that is typed. */
 function whoWord(w: ClassWords, who: string, people: readonly string[]): Word {
   const say = markWords(w);
@@ -33,7 +36,7 @@ export function markParts(
   const say = markWords(w);
   const s = say.sentence;
   const { kind } = sentence;
-  const kinds = KIND_IDS.map((each) => option(each, say.kinds[each]));
+  const kinds = [...KIND_IDS.map((each) => option(each, say.kinds[each])), option(WHOLE_SET, say.aWholeSet)];
   const kindWord = listWord(w, { id: 'kind', label: say.words.kind, key: 'Q', value: kind, options: kinds });
   const head: readonly SentencePart[] = [s.mark, kindWord, s.of, whoWord(w, sentence.who, people), s.colon];
   return [...head, ...questionParts(w, sentence), s.end];

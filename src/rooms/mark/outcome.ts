@@ -10,7 +10,12 @@ import type { Finding, Judged } from '@/core/mark/judging/judged';
 import { marksUnder, type Score, scoreOf } from '@/core/mark/judging/marks';
 import { mistakesNamed } from '@/core/mark/mistakes/all';
 import type { Settings } from '@/core/school/settings';
-import type { Remembered } from '@/store/deciding';
+import type { MarkedAnswer } from '@/store/marked';
+
+type Decided = Pick<MarkedAnswer, 'habit' | 'accepted' | 'marks'>;
+
+/** What was decided: about this very answer, or about the same one of somebody else. */
+type DecidedBefore = { readonly own: Decided | null; readonly like: Decided | null };
 
 /** What the room shows of an answer. */
 export type Outcome = {
@@ -53,7 +58,7 @@ export function outcomeOf(
   asked: MarkQuestion,
   given: Answer | null,
   settings: Settings,
-  { own, like }: Remembered,
+  { own, like }: DecidedBefore,
   known: readonly string[],
 ): OutcomeReading {
   const problem = markProblem(asked);

@@ -8,7 +8,8 @@ import { Hint } from '@/ui/Hint';
 import { MenuButton } from '@/ui/menu/MenuButton';
 import type { MenuGroup } from '@/ui/menu/menu';
 import { useWords } from '@/ui/school/use-class';
-import { itemFromKept, itemOn, OTHER_TASKS, usualItem, usualQuestion } from './new-item';
+import { itemFromKept, itemOn } from '../shell/item-from-kept';
+import { OTHER_TASKS, usualItem, usualQuestion } from './new-item';
 
 type Props = {
   readonly open: boolean;

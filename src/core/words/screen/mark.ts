@@ -205,6 +205,8 @@ function words(w: ClassWords) {
     room: 'Mark',
     title: (sentence: string) => `${sentence} · Mark · Moon Step`,
     kinds: KINDS,
+    aWholeSet: 'a whole set',
+    wholeSet: 'Mark a whole set.',
     sentence: SENTENCE,
     answered,
     instruments: instrumentNames(w),

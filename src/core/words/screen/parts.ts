@@ -17,6 +17,7 @@ export const PART_WORDS = {
   question: 'the questions',
   rooms: 'the list of rooms',
   share: 'copying and saving',
+  set: 'marking a whole set',
   shelf: 'the shelf',
   store: 'the store of your work',
   surface: 'a drawing',

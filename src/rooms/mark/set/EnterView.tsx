@@ -1,0 +1,121 @@
+import { useMemo } from 'react';
+import { readAnswerCode } from '@/core/exercise/code';
+import { cellOf } from '@/core/exercise/set/cell';
+import { sayGiven } from '@/core/words/say-given';
+import { sayMarks } from '@/core/words/say-marks';
+import { setWords } from '@/core/words/screen/set';
+import { ErrorBoundary } from '@/ui/ErrorBoundary';
+import { useWords } from '@/ui/school/use-class';
+import type { SetWalk } from '../../address/mark/set-address';
+import { CellPanel } from './CellPanel';
+import { Grid } from './Grid';
+import type { Entry } from './use-entry';
+import type { SetInHand } from './use-set';
+import { type VoiceHands, Voices } from './Voices';
+
+type Props = {
+  readonly held: SetInHand;
+  readonly entry: Entry;
+  readonly walk: SetWalk;
+  readonly menu: boolean;
+  readonly onMenu: (open: boolean) => void;
+  readonly onClass: () => void;
+  readonly voices: VoiceHands;
+};
+
+/** Entering what everybody wrote: the grid of the class, and the answer in hand beside it. */
+export function EnterView({ held, entry, walk, menu, onMenu, onClass, voices }: Props) {
+  const say = setWords(useWords());
+  const { work } = held;
+  const left = useMemo(
+    () =>
+      work.papers.reduce(
+        (sum, paper) =>
+          sum + work.questions.filter((question) => cellOf(question, paper, work).state === 'open').length,
+        0,
+      ),
+    [work],
+  );
+  return (
+    <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_25rem]">
+      <ErrorBoundary what={say.cards.grid} size="card" about={held.set.id}>
+        <section aria-label={say.cards.grid} className="card flex min-h-0 min-w-0 flex-col gap-2 p-3">
+          <Grid held={held} entry={entry} walk={walk} />
+          <p className="text-small text-quiet" aria-hidden="true">
+            {say.enter.keysLine}
+          </p>
+          <p role="status" className="flex flex-wrap items-center gap-2 text-small">
+            {left === 0 ? say.enter.done : say.enter.open(left)}
+            <button
+              type="button"
+              className={`control ${left === 0 ? 'bg-ink! text-sheet!' : ''}`}
+              onClick={onClass}
+            >
+              {say.enter.seeClass}
+            </button>
+          </p>
+          <Changes held={held} />
+          {walk === 'question' && entry.question && (
+            <Voices set={held.set} question={entry.question} hands={voices} />
+          )}
+        </section>
+      </ErrorBoundary>
+      <CellPanel held={held} entry={entry} menu={menu} onMenu={onMenu} />
+    </div>
+  );
+}
+
+/** How far the judging is, and what judging again changed. */
+export function Judging({ held }: { readonly held: SetInHand }) {
+  const say = setWords(useWords()).enter;
+  const { progress, stopped } = held.judging;
+  if (progress === null && stopped === null) return null;
+  return (
+    <p role="status" className="flex items-center gap-2 text-small text-quiet">
+      {progress ? say.judging(progress.done, progress.of) : stopped === 'failed' ? say.failed : say.cancelled}
+      <button type="button" className="control" onClick={progress ? held.cancel : held.goOn}>
+        {progress ? say.cancel : say.goOn}
+      </button>
+    </p>
+  );
+}
+
+/** As many changed answers as are told one by one. */
+const MOST_TOLD = 8;
+
+function Changes({ held }: { readonly held: SetInHand }) {
+  const w = useWords();
+  const say = setWords(w).enter;
+  const { changes, questions } = held.judging;
+  if (changes.length === 0) return null;
+  return (
+    <div role="status" className="flex flex-col gap-1 rounded-control bg-now px-3 py-2 text-small">
+      <p className="flex flex-wrap items-center gap-2">
+        {say.changed(changes.length)}
+        <button type="button" className="control" onClick={held.seen}>
+          {say.seen}
+        </button>
+      </p>
+      <ul>
+        {changes.slice(0, MOST_TOLD).map(({ question, code, before, after }) => {
+          const at = questions.findIndex(({ id }) => id === question);
+          const asked = questions[at]?.asked;
+          const answer = asked && readAnswerCode(asked, code);
+          if (!asked || !answer) return null;
+          const who = held.work.papers.filter(({ answers }) => answers[question] === code).length;
+          return (
+            <li key={`${question} ${code}`}>
+              {say.changeLine(
+                at + 1,
+                sayGiven(w, asked, answer) || say.blank,
+                sayMarks(before),
+                sayMarks(after),
+                who,
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,248 @@
+import { useEffect, useMemo, useState } from 'react';
+import { setWords } from '@/core/words/screen/set';
+import type { AnswerSet } from '@/store/answer-set';
+import { calling, deletingSet, makingSet } from '@/store/answer-sets';
+import { withPapers } from '@/store/school-data';
+import { ErrorBoundary } from '@/ui/ErrorBoundary';
+import { newId } from '@/ui/new-id';
+import { Sentence } from '@/ui/sentence/Sentence';
+import { useSteady } from '@/ui/use-steady';
+import {
+  NEW_SET,
+  readSetSearch,
+  SET_VIEWS,
+  SET_WALKS,
+  type SetSentence,
+  setHref,
+  writeSetSearch,
+} from '../../address/mark/set-address';
+import { RoomShell } from '../../shell/RoomShell';
+import { type Here, useHere, useShell } from '../../shell/use-shell';
+import { MARK } from '../room';
+import { goToMark } from '../use-mark';
+import { EnterView, Judging } from './EnterView';
+import { SetStart, type SetWish } from './SetStart';
+import { setName, setParts } from './set-words';
+import { focusGrid, useEntry } from './use-entry';
+import { type SetInHand, setsOfGroup, useSetInHand } from './use-set';
+
+type Props = { readonly search: string };
+
+const go = (sentence: SetSentence) => goToMark(writeSetSearch(sentence), 'finished');
+
+/** A whole set: its questions and its class, what everybody wrote, and what the class needs. */
+export function SetRoom({ search }: Props) {
+  const { sentence } = useMemo(() => readSetSearch(search), [search]);
+  const here = useHere();
+  const { school, speech } = here;
+  const { sets, groups } = school.state.data;
+  const set = sets.find(({ id }) => id === sentence.set) ?? null;
+  const own = groups.find(({ id }) => id === set?.group);
+  useEffect(() => {
+    // A set is read in the words of its own class.
+    if (own && speech.group?.id !== own.id) speech.choose(own);
+  }, [own, speech]);
+  return set ? (
+    <Held key={set.id} search={search} here={here} set={set} />
+  ) : (
+    <Begins search={search} here={here} />
+  );
+}
+
+type WordProps = { readonly here: Here; readonly sentence: SetSentence; readonly open: string | null };
+
+/** The sentence, and what a pick makes of it. */
+function useSentence({ here, sentence }: Omit<WordProps, 'open'>) {
+  const { w, school, speech } = here;
+  const { data } = school.state;
+  const group = speech.group?.id ?? null;
+  const sets = useMemo(() => setsOfGroup(data.sets, group), [data.sets, group]);
+  const people = useMemo(() => data.people.filter((each) => each.group === group), [data.people, group]);
+  const parts = useMemo(
+    () => setParts(w, sentence, sets, speech.group?.name ?? '', people),
+    [w, sentence, sets, speech.group, people],
+  );
+  const pick = (id: string, value: string) => {
+    if (id === 'set') go({ ...sentence, set: value, person: '', sheet: null });
+    const view = SET_VIEWS.find((each) => each === value);
+    if (id === 'view' && view) go({ ...sentence, view, person: sentence.person || (people[0]?.id ?? '') });
+    const walk = SET_WALKS.find((each) => each === value);
+    if (id === 'walk' && walk) go({ ...sentence, walk });
+    if (id === 'person') go({ ...sentence, person: value });
+  };
+  return { sets, people, parts, pick };
+}
+
+/** No set is in hand: one is made, or chosen. */
+function Begins({ search, here }: { readonly search: string; readonly here: Here }) {
+  const { sentence, problems } = useMemo(() => readSetSearch(search), [search]);
+  const { w, school, speech } = here;
+  const say = setWords(w);
+  const [word, setWord] = useState<string | null>(null);
+  const { sets, people, parts, pick } = useSentence({ here, sentence });
+  const { status, data } = school.state;
+  const shell = useShell({
+    room: MARK,
+    here,
+    search,
+    work: null,
+    keys: { s: () => setWord('set') },
+  });
+  useEffect(() => {
+    document.title = say.title(say.sentence.newSet);
+  }, [say]);
+  const hands = useSteady({
+    make: async ({ name, sheet, questions }: SetWish) => {
+      const id = newId();
+      const group = speech.group?.id ?? null;
+      await school.change((records, now) =>
+        makingSet(records, id, { name, group, sheet, questions: [...questions] }, now),
+      );
+      go({ ...sentence, set: id, view: 'enter', sheet: null });
+    },
+    remove: async ({ id }: AnswerSet) => {
+      const whole = await school.whole();
+      await school.change((records) => deletingSet(withPapers(records, whole), id));
+    },
+  });
+  const isKnown = status !== 'opening';
+  return (
+    <RoomShell shell={shell} problems={problems} ready={isKnown}>
+      <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-5 sm:px-6">
+        <Sentence
+          parts={parts}
+          open={word}
+          onOpen={setWord}
+          onPick={(id, value) => {
+            setWord(null);
+            pick(id, value);
+          }}
+        />
+        {isKnown && (
+          <ErrorBoundary what={say.cards.start} size="card" about={sentence}>
+            <SetStart
+              sets={sets}
+              kept={data.kept}
+              people={people.length}
+              sheet={sentence.sheet}
+              isGone={sentence.set !== '' && sentence.set !== NEW_SET}
+              onMake={(wish) => void hands.make(wish)}
+              onOpen={(id) => go({ ...sentence, set: id })}
+              onRemove={(each) => void hands.remove(each)}
+            />
+          </ErrorBoundary>
+        )}
+      </main>
+    </RoomShell>
+  );
+}
+
+type HeldProps = { readonly search: string; readonly here: Here; readonly set: AnswerSet };
+
+function Held({ search, here, set }: HeldProps) {
+  const { sentence, problems } = useMemo(() => readSetSearch(search), [search]);
+  const { w, school } = here;
+  const say = setWords(w);
+  const [word, setWord] = useState<string | null>(null);
+  const [menu, setMenu] = useState(false);
+  const { parts, pick } = useSentence({ here, sentence });
+  const held = useSetInHand(here, set);
+  const entry = useEntry(w, school, held, sentence.walk);
+  const name = setName(w, set);
+  useEffect(() => {
+    document.title = say.title(name);
+  }, [say, name]);
+  const hands = useSteady({
+    see: (view: SetSentence['view'], person = sentence.person) => go({ ...sentence, view, person }),
+    call: (question: string, code: string, by: 1 | -1) =>
+      void school.change((records, now) => calling(records, set.id, { question, code }, by, now)),
+  });
+  const { actions } = entry;
+  const inGrid = {
+    r: () => {
+      actions.fromRight();
+      focusOn('[role=application]', '[data-answer]');
+    },
+    i: () => focusOn('[data-answer]'),
+    a: actions.accept,
+    h: () => setMenu(true),
+    c: actions.corrected,
+    m: () => focusOn('[data-comment] input'),
+    g: focusGrid,
+  };
+  const shell = useShell<never>({
+    room: MARK,
+    here,
+    search,
+    work: {
+      current: () => ({ name, address: setHref(sentence) }),
+      paper: async (head) => ({ head, title: null, blank: false, items: [] }),
+      share: async () => ({ done: 'not', why: '' }),
+    },
+    keys: {
+      s: () => setWord('set'),
+      v: () => setWord('view'),
+      d: () => setWord('walk'),
+      w: () => setWord('person'),
+      ...(sentence.view === 'enter' ? inGrid : {}),
+    },
+  });
+  return (
+    <RoomShell shell={shell} problems={problems}>
+      <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-4 sm:px-6">
+        <Sentence
+          parts={parts}
+          open={word}
+          onOpen={setWord}
+          onPick={(id, value) => {
+            setWord(null);
+            pick(id, value);
+          }}
+        />
+        <Judging held={held} />
+        <View {...{ held, entry, here, sentence, menu }} onMenu={setMenu} hands={hands} />
+      </main>
+    </RoomShell>
+  );
+}
+
+function focusOn(...selectors: readonly string[]): void {
+  requestAnimationFrame(() => {
+    for (const selector of selectors) {
+      const found = document.querySelector(selector);
+      if (!(found instanceof HTMLElement)) continue;
+      found.focus();
+      return;
+    }
+  });
+}
+
+type ViewProps = {
+  readonly held: SetInHand;
+  readonly entry: ReturnType<typeof useEntry>;
+  readonly here: Here;
+  readonly sentence: SetSentence;
+  readonly menu: boolean;
+  readonly onMenu: (open: boolean) => void;
+  readonly hands: {
+    readonly see: (view: SetSentence['view'], person?: string) => void;
+    readonly call: (question: string, code: string, by: 1 | -1) => void;
+  };
+};
+
+/** What is done with the set. */
+function View({ held, entry, sentence, menu, onMenu, hands }: ViewProps) {
+  switch (sentence.view) {
+    case 'enter':
+      return (
+        <EnterView
+          {...{ held, entry, menu, onMenu }}
+          walk={sentence.walk}
+          voices={hands}
+          onClass={() => hands.see('class')}
+        />
+      );
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,52 @@
+import { useEffect, useMemo } from 'react';
+import type { SetWork } from '@/core/exercise/set/cell';
+import { emptyPaper, type Paper } from '@/core/exercise/set/paper';
+import type { AnswerSet } from '@/store/answer-set';
+
+import type { Person } from '@/store/person';
+import type { Here } from '../../shell/use-shell';
+import { type JudgingNow, useJudging } from './use-judging';
+
+/** A set with all that stands about it: whose it is, who wrote what, what it comes to. */
+export type SetInHand = {
+  readonly set: AnswerSet;
+  readonly people: readonly Person[];
+  readonly work: SetWork;
+  readonly judging: JudgingNow;
+  readonly cancel: () => void;
+  readonly goOn: () => void;
+  readonly seen: () => void;
+};
+
+/** The set in hand; its papers are held in memory while it is. */
+export function useSetInHand({ school, w }: Here, set: AnswerSet): SetInHand {
+  const { data } = school.state;
+  const { watch } = school;
+  useEffect(() => {
+    watch(set.id);
+    return () => watch(null);
+  }, [watch, set.id]);
+  const people = useMemo(
+    () => data.people.filter((person) => person.group === set.group),
+    [data.people, set.group],
+  );
+  const papers = useMemo(() => {
+    const own = new Map(
+      data.papers.flatMap((each) => (each.set === set.id ? [[each.person, each] as const] : [])),
+    );
+    return people.map(({ id }): Paper => own.get(id) ?? emptyPaper(id));
+  }, [data.papers, people, set.id]);
+  const stored = data.judgings.find((each) => each.set === set.id) ?? null;
+  const { now, ...hands } = useJudging({ set, papers, judging: stored, settings: w.settings, school });
+  const { questions, verdicts } = now;
+  const work = useMemo(
+    (): SetWork => ({ questions, papers, verdicts, decisions: set.decisions }),
+    [questions, papers, verdicts, set.decisions],
+  );
+  return { set, people, work, judging: now, ...hands };
+}
+
+/** The sets of a class, in the order in which they were made. */
+export function setsOfGroup(sets: readonly AnswerSet[], group: string | null): readonly AnswerSet[] {
+  return sets.filter((each) => each.group === group);
+}
