@@ -123,16 +123,19 @@ export function answering(
 export function decidingForAll(
   data: SchoolData,
   set: string,
-  { question, code }: { readonly question: string; readonly code: string },
+  { question, codes }: { readonly question: string; readonly codes: readonly string[] },
   decision: Partial<SetDecision>,
   now: string,
 ): Change {
   const before = data.sets.find(({ id }) => id === set);
   if (!before) return { says: 'answers-decided', edits: [] };
-  const was = under(before.decisions, question, code) ?? UNDECIDED;
+  const own = codes.map((code) => [
+    code,
+    { ...(under(before.decisions, question, code) ?? UNDECIDED), ...decision },
+  ]);
   const decisions = {
     ...before.decisions,
-    [question]: { ...before.decisions[question], [code]: { ...was, ...decision } },
+    [question]: { ...before.decisions[question], ...Object.fromEntries(own) },
   };
   return editing('sets', before, { decisions }, now, 'answers-decided');
 }

@@ -1,4 +1,6 @@
+import { answerCode, readAnswerCode } from '../code';
 import { keyOf } from '../kinds/all';
+import { plainAnswer } from '../plain-answer';
 import { type Cell, cellOf, counts, isRight, type SetWork } from './cell';
 
 /** One student's answer that counts. */
@@ -147,7 +149,9 @@ export function keyNeeds(work: SetWork, codeOf: (key: NonNullable<ReturnType<typ
 
 /** Those who wrote the same to a question. */
 export type SameAnswer = {
+  /** The first of its codes; they differ where one way in knows octaves or printed signs and another does not. */
   readonly code: string;
+  readonly codes: readonly string[];
   readonly people: readonly string[];
   /** How it stands for each of them but for what was decided about one alone. */
   readonly cell: Cell;
@@ -157,17 +161,23 @@ export type SameAnswer = {
 export function sameAnswers(work: SetWork, question: string): readonly SameAnswer[] {
   const asked = work.questions.find(({ id }) => id === question);
   if (!asked) return [];
-  const groups = new Map<string, { people: string[]; cell: Cell }>();
+  const groups = new Map<string, { codes: string[]; people: string[]; cell: Cell }>();
   for (const paper of work.papers) {
-    const cell = cellOf(asked, paper, work);
-    if (cell.code === null) continue;
-    const there = groups.get(cell.code);
+    const { code } = cellOf(asked, paper, work);
+    if (code === null) continue;
     const alone = cellOf(asked, { ...paper, own: {}, corrected: {} }, work);
-    if (there) there.people.push(paper.person);
-    else groups.set(cell.code, { people: [paper.person], cell: alone });
+    const answer = readAnswerCode(asked.asked, code);
+    const said = answer ? answerCode(plainAnswer(answer)) : code;
+    const name = `${said} ${isRight(alone)} ${alone.got}`;
+    const there = groups.get(name);
+    if (!there) groups.set(name, { codes: [code], people: [paper.person], cell: alone });
+    else {
+      there.people.push(paper.person);
+      if (!there.codes.includes(code)) there.codes.push(code);
+    }
   }
-  return [...groups]
-    .map(([code, group]): SameAnswer => ({ code, ...group }))
+  return [...groups.values()]
+    .map((group): SameAnswer => ({ code: group.codes[0] ?? '', ...group }))
     .toSorted(
       (a, b) =>
         Number(isRight(b.cell)) - Number(isRight(a.cell)) ||

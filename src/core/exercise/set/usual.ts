@@ -3,6 +3,7 @@ import { type MistakeId, mistakesIn } from '../../mark/mistakes/all';
 import { answerCode } from '../code';
 import { handIn } from '../hand-in';
 import { rightAnswer, taskOf } from '../kinds/all';
+import { plainAnswer } from '../plain-answer';
 import type { SetQuestion } from './question';
 import type { SetSchool } from './verdict';
 
@@ -28,15 +29,22 @@ export function usualAnswers(
   const place = (id: string) => (habits.includes(id) ? habits.indexOf(id) : habits.length);
   const made = mistakesIn(task.scope)
     .toSorted((a, b) => place(a.id) - place(b.id) || a.rank - b.rank)
-    .flatMap((mistake): readonly UsualAnswer[] => {
-      const [first] = answersOf(mistake, task);
-      return first ? [{ code: answerCode(handIn(asked, first.written)), habit: mistake.id }] : [];
-    });
-  const habitOf = new Map(made.toReversed().map(({ code, habit }) => [code, habit]));
+    .map((mistake) =>
+      answersOf(mistake, task).map(
+        ({ written }): UsualAnswer => ({ code: answerCode(handIn(asked, written)), habit: mistake.id }),
+      ),
+    );
+  const habitOf = new Map(
+    made
+      .flat()
+      .toReversed()
+      .map(({ code, habit }) => [code, habit]),
+  );
   const met = given.map((code): UsualAnswer => ({ code, habit: habitOf.get(code) ?? null }));
-  const right = answerCode(rightAnswer(asked, school));
-  const seen = new Set([right]);
-  return [...met, ...made]
+  const right = rightAnswer(asked, school);
+  const seen = new Set([answerCode(right), answerCode(plainAnswer(right))]);
+  // Of each habit what it does first; a place that only few forget is not usual.
+  return [...met, ...made.flatMap((answers) => answers.slice(0, 1))]
     .filter(({ code }) => {
       if (seen.has(code)) return false;
       seen.add(code);

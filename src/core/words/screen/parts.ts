@@ -3,6 +3,7 @@ export const PART_WORDS = {
   ask: 'the ask line',
   board: 'the board',
   book: 'the key book',
+  chart: 'a chart',
   classes: 'the list of classes',
   compare: 'two workings beside each other',
   disagreement: 'the report of methods that disagree',

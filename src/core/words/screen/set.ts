@@ -186,6 +186,12 @@ const CLASS = {
   summary: (right: number, correctedToo: number, all: number) =>
     `${right} of ${answers(all)} right${correctedToo === 0 ? '' : `, ${correctedToo} corrected`}`,
   toEntry: 'Enter answers',
+  hideNames: 'Hide names',
+  showNames: 'Show names',
+  noHabit: 'No habit explains this',
+  rightToo: (count: number) => (count === 1 ? 'Right too' : `Right too, all ${count}`),
+  notRight: 'Not right after all',
+  pollBoard: 'These answers on the board',
 } as const;
 
 const STUDENT = {

@@ -206,7 +206,7 @@ function Judged(props: JudgedProps) {
   const outcome = useOutcome(props);
   if (!outcome || !cell) return null;
   const others = sameAnswers(held.work, question.id)
-    .find(({ code }) => code === cell.code)
+    .find(({ codes }) => cell.code !== null && codes.includes(cell.code))
     ?.people.filter((id) => id !== held.people[place.person]?.id);
   const names = (others ?? []).map((id) => held.people.find((each) => each.id === id)?.name ?? '');
   return (

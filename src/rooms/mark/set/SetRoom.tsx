@@ -20,8 +20,10 @@ import { RoomShell } from '../../shell/RoomShell';
 import { type Here, useHere, useShell } from '../../shell/use-shell';
 import { MARK } from '../room';
 import { goToMark } from '../use-mark';
+import { ClassView } from './ClassView';
 import { EnterView, Judging } from './EnterView';
 import { SetStart, type SetWish } from './SetStart';
+import { StudentView } from './StudentView';
 import { setName, setParts } from './set-words';
 import { focusGrid, useEntry } from './use-entry';
 import { type SetInHand, setsOfGroup, useSetInHand } from './use-set';
@@ -200,7 +202,12 @@ function Held({ search, here, set }: HeldProps) {
           }}
         />
         <Judging held={held} />
-        <View {...{ held, entry, here, sentence, menu }} onMenu={setMenu} hands={hands} />
+        <View
+          {...{ held, entry, here, sentence, menu }}
+          onMenu={setMenu}
+          hands={hands}
+          tell={shell.actions.tell}
+        />
       </main>
     </RoomShell>
   );
@@ -224,6 +231,7 @@ type ViewProps = {
   readonly sentence: SetSentence;
   readonly menu: boolean;
   readonly onMenu: (open: boolean) => void;
+  readonly tell: (text: string) => void;
   readonly hands: {
     readonly see: (view: SetSentence['view'], person?: string) => void;
     readonly call: (question: string, code: string, by: 1 | -1) => void;
@@ -231,7 +239,7 @@ type ViewProps = {
 };
 
 /** What is done with the set. */
-function View({ held, entry, sentence, menu, onMenu, hands }: ViewProps) {
+function View({ held, entry, here, sentence, menu, onMenu, hands, tell }: ViewProps) {
   switch (sentence.view) {
     case 'enter':
       return (
@@ -240,6 +248,16 @@ function View({ held, entry, sentence, menu, onMenu, hands }: ViewProps) {
           walk={sentence.walk}
           voices={hands}
           onClass={() => hands.see('class')}
+        />
+      );
+    case 'class':
+      return <ClassView held={held} here={here} tell={tell} onEnter={() => hands.see('enter')} />;
+    case 'student':
+      return (
+        <StudentView
+          {...{ held, here }}
+          person={sentence.person || (held.people[0]?.id ?? '')}
+          onSet={(set) => go({ ...sentence, set })}
         />
       );
     default:

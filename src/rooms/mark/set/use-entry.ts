@@ -222,7 +222,9 @@ export function useEntry(w: ClassWords, school: SchoolHandle, held: SetInHand, w
   /** Decides for everybody who wrote the same. */
   const decide = (decision: Partial<SetDecision>) => {
     if (!question || !cell?.code) return;
-    const about = { question: question.id, code: cell.code };
+    const { code } = cell;
+    const same = sameAnswers(held.work, question.id).find(({ codes }) => codes.includes(code));
+    const about = { question: question.id, codes: same?.codes ?? [code] };
     void school.change((data, now) => decidingForAll(data, setId, about, decision, now));
   };
   const typed = typing(w, hands);
