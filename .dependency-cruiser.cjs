@@ -1,5 +1,5 @@
-/** Imports go one way: core, engrave, formats, then store, workers, ui, rooms, pages. No cycles. */
-const LAYERS = ['core', 'engrave', 'formats', 'store', 'workers', 'ui', 'rooms', 'pages'];
+/** Imports go one way: core, engrave, formats, then store, devices, workers, ui, rooms, pages. No cycles. */
+const LAYERS = ['core', 'engrave', 'formats', 'store', 'devices', 'workers', 'ui', 'rooms', 'pages'];
 
 const oneWay = LAYERS.map((layer, index) => ({
   name: `${layer}-looks-inwards`,

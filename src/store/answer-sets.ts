@@ -119,6 +119,32 @@ export function answering(
   };
 }
 
+/** What is brought in of one paper: answers in codes, and what holds of all of it where that is known. */
+export type BroughtPaper = {
+  readonly person: string;
+  readonly answers: Readonly<Record<string, string>>;
+  readonly about?: Partial<Pick<Paper, 'absent' | 'stopped' | 'minutes'>>;
+};
+
+/** Writes what was brought in of many people at once, each answer as it would be entered. */
+export function bringingPapers(
+  data: SchoolData,
+  set: string,
+  papers: readonly BroughtPaper[],
+  now: string,
+): Change {
+  const changes = papers.map(({ person, answers, about }): PaperChange => {
+    const change = (paper: Paper) => {
+      let next = paper;
+      for (const [question, code] of Object.entries(answers))
+        next = { ...next, ...answering(question, { code })(next) };
+      return { ...next, ...about };
+    };
+    return { person, change };
+  });
+  return writingPapers(data, set, changes, now);
+}
+
 /** Decides about everybody's answer who wrote the same. */
 export function decidingForAll(
   data: SchoolData,

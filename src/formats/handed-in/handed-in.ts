@@ -1,5 +1,8 @@
 import { strFromU8, strToU8, unzlibSync, zlibSync } from 'fflate';
 import * as z from 'zod/mini';
+import type { HandedInProblem } from '@/core/exercise/set/handed-in-problem';
+
+export type { HandedInProblem };
 
 /** What a student handed in: whose it is, which sheet it was, and an answer in a code for each place; null for none. */
 export type HandedIn = {
@@ -10,12 +13,6 @@ export type HandedIn = {
   /** ISO 8601, UTC. */
   readonly at: string;
 };
-
-export type HandedInProblem =
-  | { readonly code: 'not-handed-in' }
-  /** It was changed, or only a part of it was copied. */
-  | { readonly code: 'handed-in-changed' }
-  | { readonly code: 'handed-in-newer'; readonly version: number };
 
 export type HandedInReading =
   | { readonly ok: true; readonly handedIn: HandedIn }

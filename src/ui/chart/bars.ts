@@ -36,7 +36,7 @@ export function drawBars(
       data: rows.map(({ name }) => name),
       axisLine: { show: false },
       axisTick: { show: false },
-      axisLabel: { ...label, width: 190, overflow: 'truncate' },
+      axisLabel: { ...label, width: 232, overflow: 'truncate' },
     },
     series: [
       {

@@ -82,7 +82,7 @@ export function Charts({ held, onQuestion }: Props) {
   const share = (went: Went): Pick<BarRow, 'full' | 'hollow' | 'text'> => ({
     full: (100 * (went.counted - went.right - went.corrected)) / went.counted,
     hollow: (100 * went.corrected) / went.counted,
-    text: `${went.right}/${went.counted}`,
+    text: say.wrong(went.counted - went.right - went.corrected),
   });
   const marks = ({ got, of }: Went) => `${half(got)}/${half(of)}`;
   const toQuestion = (id: string) => (

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { setWords } from '@/core/words/screen/set';
 import type { AnswerSet } from '@/store/answer-set';
-import { calling, deletingSet, makingSet } from '@/store/answer-sets';
+import { bringingPapers, calling, deletingSet, makingSet } from '@/store/answer-sets';
 import { withPapers } from '@/store/school-data';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { newId } from '@/ui/new-id';
@@ -20,6 +20,8 @@ import { RoomShell } from '../../shell/RoomShell';
 import { type Here, useHere, useShell } from '../../shell/use-shell';
 import { MARK } from '../room';
 import { goToMark } from '../use-mark';
+import { BringView } from './BringView';
+import type { BringHands } from './brought';
 import { ClassView } from './ClassView';
 import { EnterView, Judging } from './EnterView';
 import { SetStart, type SetWish } from './SetStart';
@@ -159,6 +161,10 @@ function Held({ search, here, set }: HeldProps) {
     call: (question: string, code: string, by: 1 | -1) =>
       void school.change((records, now) => calling(records, set.id, { question, code }, by, now)),
   });
+  const bring: BringHands = {
+    tell: (text) => shell.actions.tell(text),
+    take: (papers) => void school.change((records, now) => bringingPapers(records, set.id, papers, now)),
+  };
   const { actions } = entry;
   const inGrid = {
     r: () => {
@@ -207,6 +213,7 @@ function Held({ search, here, set }: HeldProps) {
           onMenu={setMenu}
           hands={hands}
           tell={shell.actions.tell}
+          bring={bring}
         />
       </main>
     </RoomShell>
@@ -232,6 +239,7 @@ type ViewProps = {
   readonly menu: boolean;
   readonly onMenu: (open: boolean) => void;
   readonly tell: (text: string) => void;
+  readonly bring: BringHands;
   readonly hands: {
     readonly see: (view: SetSentence['view'], person?: string) => void;
     readonly call: (question: string, code: string, by: 1 | -1) => void;
@@ -239,7 +247,7 @@ type ViewProps = {
 };
 
 /** What is done with the set. */
-function View({ held, entry, here, sentence, menu, onMenu, hands, tell }: ViewProps) {
+function View({ held, entry, here, sentence, menu, onMenu, hands, tell, bring }: ViewProps) {
   switch (sentence.view) {
     case 'enter':
       return (
@@ -250,6 +258,8 @@ function View({ held, entry, here, sentence, menu, onMenu, hands, tell }: ViewPr
           onClass={() => hands.see('class')}
         />
       );
+    case 'bring':
+      return <BringView held={held} hands={bring} />;
     case 'class':
       return <ClassView held={held} here={here} tell={tell} onEnter={() => hands.see('enter')} />;
     case 'student':
