@@ -1,28 +1,7 @@
-import type { FontBytes } from '@/formats/pdf/fonts';
-import { FONT_NAMES } from '@/formats/pdf/fonts';
 import type { PdfWritten } from '@/formats/pdf/write';
+import { loadFonts } from './load-fonts';
 import { type Answered, type Asked, isMessage, PROTOCOL, type Progressed } from './protocol';
 import { type SheetPdfQuestion, sheetPdf } from './sheet-pdf';
-
-/** Where the bundler puts each font. */
-const FILES = import.meta.glob<string>('../formats/pdf/fonts/*.ttf', {
-  query: '?url',
-  import: 'default',
-  eager: true,
-});
-
-async function loadFonts(): Promise<FontBytes> {
-  const loaded = await Promise.all(
-    FONT_NAMES.map(async (name) => {
-      const url = FILES[`../formats/pdf/fonts/${name}.ttf`];
-      if (!url) throw new Error(`no font ${name}`);
-      const answer = await fetch(url);
-      if (!answer.ok) throw new Error(`font ${name}: ${answer.status}`);
-      return [name, new Uint8Array(await answer.arrayBuffer())] as const;
-    }),
-  );
-  return Object.fromEntries(loaded) as FontBytes;
-}
 
 self.onmessage = async ({ data }: MessageEvent<Asked<Omit<SheetPdfQuestion, 'fonts'>>>) => {
   if (!isMessage(data)) return;

@@ -10,10 +10,13 @@ import { markWords } from '@/core/words/screen/mark';
 import { useWords } from '@/ui/school/use-class';
 import { readMark } from '../address/mark/mark-address';
 import { askedOf } from '../address/mark/mark-sentence';
+import { isPollSearch } from '../address/mark/poll-address';
+import { isSetSearch } from '../address/mark/set-address';
 import type { BoardKit, BoardViewProps } from '../shell/board-kit';
 import { GivenOn } from './GivenCard';
 import { answeredText } from './mark-words';
 import { findingsToTell, type Outcome, outcomeOf } from './outcome';
+import { PollView, pollShow } from './poll-board';
 
 /** What an answer comes to by itself; what was decided about somebody's is not for the class. */
 function outcomeIn(w: ClassWords, search: string): Outcome | null {
@@ -40,7 +43,11 @@ function linesOf(w: ClassWords, outcome: Outcome): readonly SaidStep[] {
   ];
 }
 
-function View({ search, given }: BoardViewProps) {
+function View(props: BoardViewProps) {
+  return isPollSearch(props.search) ? <PollView {...props} /> : <OneAnswer {...props} />;
+}
+
+function OneAnswer({ search, given }: BoardViewProps) {
   const w = useWords();
   const outcome = useMemo(() => outcomeIn(w, search), [w, search]);
   if (!outcome) return null;
@@ -52,6 +59,7 @@ function View({ search, given }: BoardViewProps) {
 /** An answer on the board, above what was expected, without its name. */
 export const MARK_BOARD: BoardKit = {
   show: (w, search) => {
+    if (isPollSearch(search) || isSetSearch(search)) return pollShow(w, search);
     const outcome = outcomeIn(w, search);
     const question = answeredText(w, readMark(search).sentence);
     return {

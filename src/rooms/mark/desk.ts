@@ -1,20 +1,37 @@
 import type { ClassWords } from '@/core/words/class-words';
+import { sayTask } from '@/core/words/say-task';
 import { markWords } from '@/core/words/screen/mark';
+import { setWords } from '@/core/words/screen/set';
 import { readMark, writeAnswered } from '../address/mark/mark-address';
+import { isPollSearch, readPoll } from '../address/mark/poll-address';
+import { isSetSearch } from '../address/mark/set-address';
 import type { Desk } from '../shell/room';
 import { MARK_SHARES } from './mark-share';
 import { markText } from './mark-words';
+import { SET_SHARES } from './set/set-share';
 
-const text = (w: ClassWords, search: string) => markText(w, readMark(search).sentence);
+function text(w: ClassWords, search: string): string {
+  if (isSetSearch(search)) return setWords(w).text;
+  const poll = isPollSearch(search) ? readPoll(search) : null;
+  return poll
+    ? sayTask(w, { task: 'answer', question: poll.question })
+    : markText(w, readMark(search).sentence);
+}
 
 /** What Mark can say of its sentences. */
 export const MARK_DESK: Desk = {
   title: (w, search) => markWords(w).title(text(w, search).replace(/[.?]$/u, '')),
-  keys: (w) => markWords(w).keysSheet,
-  shares: (w) => ({ list: MARK_SHARES, names: markWords(w).share }),
+  keys: (w, search) => (isSetSearch(search) ? setWords(w).keysSheet : markWords(w).keysSheet),
+  shares: (w, search) =>
+    isSetSearch(search)
+      ? { list: SET_SHARES, names: setWords(w).share }
+      : { list: MARK_SHARES, names: markWords(w).share },
   board: {
     // Whose answer it is stays at the desk.
-    forClass: (search) => writeAnswered({ ...readMark(search).sentence, typed: null }),
+    forClass: (search) =>
+      isSetSearch(search) || isPollSearch(search)
+        ? search
+        : writeAnswered({ ...readMark(search).sentence, typed: null }),
     kit: async () => (await import('./board')).MARK_BOARD,
   },
   kept: {

@@ -9,8 +9,11 @@ import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
 import { answersHref } from '../address/answers/answers-address';
-import { SHEETS_PATH, sheetsHref } from '../address/sheets/sheets-address';
+import { FIRST_SET, NEW_SET, setHref } from '../address/mark/set-address';
+import { SHEETS_PATH, sheetsHref, writeSheets } from '../address/sheets/sheets-address';
 import { walksItself } from '../ask/go-to';
+import { GoLink } from '../shell/GoLink';
+import { PdfProgress } from '../shell/PdfProgress';
 import { RoomShell } from '../shell/RoomShell';
 import { shareFile, shareText } from '../shell/share-as';
 import { useSheetPages } from '../shell/use-sheet-pages';
@@ -19,7 +22,6 @@ import { AddMenu } from './AddMenu';
 import { withHabits } from './from-habits';
 import { KeptNote } from './KeptNote';
 import { Notes } from './Notes';
-import { PdfProgress } from './PdfProgress';
 import { PlaceCard } from './PlaceCard';
 import { Progress } from './Progress';
 import { QuestionList } from './QuestionList';
@@ -222,6 +224,13 @@ function Room() {
                 onAdd={places.actions.add}
               />
             </Notes>
+            {sentence.sort === 'questions' && (
+              <p className="text-small">
+                <GoLink href={setHref({ ...FIRST_SET, set: NEW_SET, sheet: writeSheets(sentence) })}>
+                  {say.panel.markIt}
+                </GoLink>
+              </p>
+            )}
             <KeptNote held={held} name={title} />
             <PdfProgress job={pdf.job} />
             {answer && <QuestionList rows={answer.rows} places={places} />}

@@ -10,10 +10,10 @@ import { askWorker } from '@/workers/protocol';
 import { pdfAnswer } from '@/workers/sheet-answer';
 import type { PdfCopy, SheetPdfQuestion } from '@/workers/sheet-pdf';
 import type { SheetsSentence } from '../address/sheets/sheets-sentence';
+import { type Job, jobNow } from '../shell/pdf-job';
 import type { Shared } from '../shell/share-as';
 import { headOf } from '../shell/sheet-head';
 import { questionOf } from '../shell/use-sheet-pages';
-import { type Job, jobNow } from './pdf-job';
 
 /** Which sheets go into a document: the one that stands, versions A to D, or one for each of the class. */
 export type PdfOf = 'sheet' | 'versions' | 'class';

@@ -37,6 +37,8 @@ type Given<Way extends string> = {
   /** What would be kept and shared; null where the room has nothing of the kind. */
   readonly work: {
     readonly current: () => Keepable;
+    /** What stands on the board for it, where that is not what would be kept. */
+    readonly onBoard?: () => string;
     /** Keeps it in a way of the room's own, in place of a new thing on the shelf; null where it is kept as usual. */
     readonly keepOver?: (() => Promise<boolean>) | null;
     /** The sheet that stands for what is shown; `blank` for a class to fill in. `way` is the way it was asked for. */
@@ -85,7 +87,7 @@ function useWork<Way extends string>(
       tell(saved ? BAR_WORDS.told.kept : BAR_WORDS.told.notKept);
     },
     toBoard: () => {
-      if (work) goTo(boardHref({ ...NO_BOARD, show: work.current().address }));
+      if (work) goTo(boardHref({ ...NO_BOARD, show: work.onBoard?.() ?? work.current().address }));
     },
     undo: async () => {
       const undone = await school.undo();

@@ -281,27 +281,22 @@ const BRING = {
 } as const;
 
 const SLIPS = {
-  title: (student: string) => student,
+  title: 'Slips',
   all: 'All slips as one PDF',
   one: (name: string) => `The slip of ${name} as PDF`,
-  print: 'Print all slips',
+  print: 'Print all',
   marks: 'Marks as a table',
   answers: 'Answers as a table',
-  pages: 'Slips, as they are printed',
-  writing: (done: number, of: number) => `Writing, ${done} of ${of}`,
-  stop: 'Stop',
+  pages: 'The slip, as it is printed',
+  stopped: 'Writing was stopped.',
+  failed: 'The slips could not be written. Try again; the set is kept.',
   empty: 'No answer is entered yet, so there is nothing to give out.',
-  right: 'Right',
   given: 'You wrote',
   expected: 'Expected',
-  nothing: 'nothing',
-  marks_of: 'Marks',
+  brackets: 'In brackets stands what must change.',
   practise: 'To practise',
   allRight: 'All of it is right.',
-  corrected: 'You put this right yourself.',
-  accepted: 'Right too.',
-  stopped: 'You stopped before the end. What you reached is marked; the rest is not counted.',
-  questionHead: (number: number) => `${number}.`,
+  nothing: 'nothing',
 } as const;
 
 const KEYS_SHEET = {

@@ -110,6 +110,7 @@ const PANEL = {
   keyPage: (page: number, of: number) => `Key, page ${page} of ${of}`,
   making: 'Making the sheet …',
   failed: 'The sheet could not be made; what makes it has not come. It is tried again by itself.',
+  markIt: 'Mark its answers, everybody’s at once',
   again: 'Try again',
   measure: (measure: number) => `Measure ${measure}`,
   measureWhy:

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { readAnswerCode } from '@/core/exercise/code';
+import { judge } from '@/core/exercise/judge';
 import { cellOf } from '@/core/exercise/set/cell';
 import { sayGiven } from '@/core/words/say-given';
 import { sayMarks } from '@/core/words/say-marks';
@@ -7,6 +8,7 @@ import { setWords } from '@/core/words/screen/set';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { useWords } from '@/ui/school/use-class';
 import type { SetWalk } from '../../address/mark/set-address';
+import { GivenOn } from '../GivenCard';
 import { CellPanel } from './CellPanel';
 import { Grid } from './Grid';
 import type { Entry } from './use-entry';
@@ -54,6 +56,7 @@ export function EnterView({ held, entry, walk, menu, onMenu, onClass, voices }: 
               {say.enter.seeClass}
             </button>
           </p>
+          <Drawn held={held} entry={entry} />
           <Changes held={held} />
           {walk === 'question' && entry.question && (
             <Voices set={held.set} question={entry.question} hands={voices} />
@@ -63,6 +66,25 @@ export function EnterView({ held, entry, walk, menu, onMenu, onClass, voices }: 
       <CellPanel held={held} entry={entry} menu={menu} onMenu={onMenu} />
     </div>
   );
+}
+
+/** In a class of so many there is room under the grid for what was written. */
+const SMALL_CLASS = 13;
+
+/** A wrong answer above what was expected, on one grid of half steps. */
+function Drawn({ held, entry }: Pick<Props, 'held' | 'entry'>) {
+  const { settings } = useWords();
+  const { cell, question } = entry;
+  const answer = useMemo(
+    () => (cell?.code == null || !question ? null : readAnswerCode(question.asked, cell.code)),
+    [cell, question],
+  );
+  const judged = useMemo(
+    () => answer && question && judge(question.asked, answer, { ...settings, known: [] }),
+    [answer, question, settings],
+  );
+  if (!question || !answer || !judged || judged.correct || held.people.length > SMALL_CLASS) return null;
+  return <GivenOn asked={question.asked} given={answer} judged={judged} expected />;
 }
 
 /** How far the judging is, and what judging again changed. */

@@ -14,9 +14,9 @@ import { decidingForAll } from '@/store/answer-sets';
 import { useWords } from '@/ui/school/use-class';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { boardHref, NO_BOARD } from '../../address/board/board-address';
-import { pollHref } from '../../address/mark/poll-address';
 import { goTo } from '../../ask/go-to';
 import { GivenOn } from '../GivenCard';
+import { pollOf } from './poll';
 import type { SetInHand } from './use-set';
 
 type Props = {
@@ -35,7 +35,6 @@ export function Groups({ held, school, question }: Props) {
   const number = work.questions.indexOf(question) + 1;
   const nameOf = (id: string) => people.find((each) => each.id === id)?.name ?? '';
   const voices = set.voices[question.id] ?? {};
-  const called = Object.entries(voices).filter(([code]) => !groups.some(({ codes }) => codes.includes(code)));
   const decide = (group: SameAnswer) =>
     void school.change((data, now) =>
       decidingForAll(
@@ -46,13 +45,7 @@ export function Groups({ held, school, question }: Props) {
         now,
       ),
     );
-  const poll = () => {
-    const counts = new Map<string, number>();
-    for (const { code, codes, people: who } of groups)
-      counts.set(code, who.length + codes.reduce((sum, each) => sum + (voices[each] ?? 0), 0));
-    for (const [code, count] of called) counts.set(code, count);
-    goTo(boardHref({ ...NO_BOARD, show: pollHref({ question: question.asked, counts: [...counts] }) }));
-  };
+  const poll = () => goTo(boardHref({ ...NO_BOARD, show: pollOf(held, question) }));
   return (
     <section aria-label={say.groups(number)} className="card flex flex-col gap-1 px-4 py-3">
       <div className="flex flex-wrap items-center justify-between gap-2">

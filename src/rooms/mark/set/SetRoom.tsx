@@ -1,9 +1,10 @@
-import { useEffect, useMemo, useState } from 'react';
+import { type ComponentProps, useEffect, useMemo, useState } from 'react';
 import { setWords } from '@/core/words/screen/set';
 import type { AnswerSet } from '@/store/answer-set';
 import { bringingPapers, calling, deletingSet, makingSet } from '@/store/answer-sets';
 import { withPapers } from '@/store/school-data';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
+import { plainName } from '@/ui/files/download';
 import { newId } from '@/ui/new-id';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
@@ -17,6 +18,7 @@ import {
   writeSetSearch,
 } from '../../address/mark/set-address';
 import { RoomShell } from '../../shell/RoomShell';
+import { shareFile, shareText } from '../../shell/share-as';
 import { type Here, useHere, useShell } from '../../shell/use-shell';
 import { MARK } from '../room';
 import { goToMark } from '../use-mark';
@@ -24,11 +26,17 @@ import { BringView } from './BringView';
 import type { BringHands } from './brought';
 import { ClassView } from './ClassView';
 import { EnterView, Judging } from './EnterView';
+import { pollOf } from './poll';
 import { SetStart, type SetWish } from './SetStart';
+import { SlipsView } from './SlipsView';
 import { StudentView } from './StudentView';
+import type { SetWay } from './set-share';
 import { setName, setParts } from './set-words';
 import { focusGrid, useEntry } from './use-entry';
 import { type SetInHand, setsOfGroup, useSetInHand } from './use-set';
+import { exactSlips, slipPagesOf, useSlipsPdf } from './use-slips';
+
+const table = () => import('@/formats/answers-table/write');
 
 type Props = { readonly search: string };
 
@@ -178,14 +186,31 @@ function Held({ search, here, set }: HeldProps) {
     m: () => focusOn('[data-comment] input'),
     g: focusGrid,
   };
-  const shell = useShell<never>({
+  const pdf = useSlipsPdf(w, held);
+  const file = plainName(name, 'set');
+  const csv = (of: string, content: string) => shareFile(`${file}-${of}.csv`, 'text/csv', content);
+  const shell = useShell<SetWay>({
     room: MARK,
     here,
     search,
     work: {
       current: () => ({ name, address: setHref(sentence) }),
-      paper: async (head) => ({ head, title: null, blank: false, items: [] }),
-      share: async () => ({ done: 'not', why: '' }),
+      onBoard: () => pollOf(held, entry.question) ?? setHref(sentence),
+      paper: async (head) => exactSlips(head, await slipPagesOf(w, held)),
+      share: async (way) => {
+        switch (way) {
+          case 'link':
+            return shareText(new URL(setHref(sentence), window.location.origin).href, file);
+          case 'slips':
+            return pdf.write(null);
+          case 'marks':
+            return csv('marks', (await table()).writeMarksTable(held.people, held.work));
+          case 'answers':
+            return csv('answers', (await table()).writeAnswersTable(w, held.people, held.work));
+          case 'blank':
+            return csv('to-fill-in', (await table()).writeBlankTable(held.people, held.work.questions));
+        }
+      },
     },
     keys: {
       s: () => setWord('set'),
@@ -214,6 +239,13 @@ function Held({ search, here, set }: HeldProps) {
           hands={hands}
           tell={shell.actions.tell}
           bring={bring}
+          slips={{
+            job: pdf.job,
+            onPdf: (person) => void pdf.write(person),
+            onPrint: () => void shell.actions.share('print'),
+            onMarks: () => void shell.actions.share('marks'),
+            onAnswers: () => void shell.actions.share('answers'),
+          }}
         />
       </main>
     </RoomShell>
@@ -240,6 +272,7 @@ type ViewProps = {
   readonly onMenu: (open: boolean) => void;
   readonly tell: (text: string) => void;
   readonly bring: BringHands;
+  readonly slips: Omit<ComponentProps<typeof SlipsView>, 'held'>;
   readonly hands: {
     readonly see: (view: SetSentence['view'], person?: string) => void;
     readonly call: (question: string, code: string, by: 1 | -1) => void;
@@ -247,7 +280,7 @@ type ViewProps = {
 };
 
 /** What is done with the set. */
-function View({ held, entry, here, sentence, menu, onMenu, hands, tell, bring }: ViewProps) {
+function View({ held, entry, here, sentence, menu, onMenu, hands, tell, bring, slips }: ViewProps) {
   switch (sentence.view) {
     case 'enter':
       return (
@@ -258,6 +291,8 @@ function View({ held, entry, here, sentence, menu, onMenu, hands, tell, bring }:
           onClass={() => hands.see('class')}
         />
       );
+    case 'slips':
+      return <SlipsView held={held} {...slips} />;
     case 'bring':
       return <BringView held={held} hands={bring} />;
     case 'class':

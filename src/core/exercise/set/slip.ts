@@ -1,0 +1,77 @@
+import { type MistakeId, mistakesNamed } from '../../mark/mistakes/all';
+import type { Answer } from '../answer';
+import { readAnswerCode } from '../code';
+import { rightAnswer } from '../kinds/all';
+import { keyAsked, practiceFor, type ScaleKey } from '../practice';
+import { type Cell, cellOf, isRight, type SetWork, type Total, totalOf } from './cell';
+import { type CountedCell, countedCells, habitNeeds, settledHabits } from './needs';
+import type { Paper } from './paper';
+import type { SetQuestion } from './question';
+import type { SetSchool } from './verdict';
+
+/** One question on a slip: what was written, what was expected, and the habit behind it. */
+export type SlipItem = {
+  readonly number: number;
+  readonly question: SetQuestion;
+  readonly cell: Cell;
+  readonly given: Answer;
+  readonly expected: Answer;
+  readonly habits: readonly MistakeId[];
+};
+
+/** What a student gets back. */
+export type Slip = {
+  readonly person: string;
+  readonly total: Total;
+  /** The numbers of the questions that are right. */
+  readonly right: readonly number[];
+  /** What is to be looked at again, in the order of the questions. */
+  readonly items: readonly SlipItem[];
+  readonly stopped: boolean;
+  /** The habit met most often, and the key to practise against it; null where none was met. */
+  readonly practise: { readonly habit: MistakeId; readonly key: ScaleKey; readonly item: SlipItem } | null;
+};
+
+type SlipNow = {
+  readonly work: SetWork;
+  readonly school: SetSchool;
+  readonly settled: ReadonlyMap<string, string>;
+};
+
+const cellName = (person: string, question: string) => `${person} ${question}`;
+
+/** What the slips of a set have in common: which habit stands behind each answer, as it was settled for the whole class. */
+export function slipsOf(work: SetWork, school: SetSchool): SlipNow {
+  const settled = [...settledHabits(countedCells(work))];
+  const named = settled.map(([{ person, question }, habits]: readonly [CountedCell, string]) => {
+    return [cellName(person, question), habits] as const;
+  });
+  return { work, school, settled: new Map(named) };
+}
+
+/** The slip of a student; null for somebody of whom nothing is counted. */
+export function slipFor({ work, school, settled }: SlipNow, paper: Paper): Slip | null {
+  const total = totalOf(work, paper);
+  if (total.answers === 0) return null;
+  const right: number[] = [];
+  const items: SlipItem[] = [];
+  for (const [at, question] of work.questions.entries()) {
+    const cell = cellOf(question, paper, work);
+    const given = cell.got === null || cell.code === null ? null : readAnswerCode(question.asked, cell.code);
+    if (!given) continue;
+    if (isRight(cell) && cell.decision.comment === '') {
+      right.push(at + 1);
+      continue;
+    }
+    const text = settled.get(cellName(paper.person, question.id)) ?? '';
+    const expected = rightAnswer(question.asked, school);
+    items.push({ number: at + 1, question, cell, given, expected, habits: mistakesNamed(text) ?? [] });
+  }
+  const [most] = habitNeeds({ ...work, papers: [paper] }).flatMap(({ habit }) => mistakesNamed(habit) ?? []);
+  const shows = items.find(({ habits }) => most !== undefined && habits.includes(most));
+  const practise =
+    most && shows
+      ? { habit: most, key: practiceFor(most, keyAsked(shows.question.asked)), item: shows }
+      : null;
+  return { person: paper.person, total, right, items, stopped: paper.stopped, practise };
+}
