@@ -98,6 +98,9 @@ function readCell(
   return read.ok ? { code: answerCode(read.given) } : { why: read.why };
 }
 
+/** `absent`, and what was handed in all the same. */
+const NOT_HERE = new RegExp(`^${ABSENT}(?::\\s*(.*))?$`, 'iu');
+
 /** Reads a row for somebody; what cannot be read of it is named, and the rest holds. */
 export function readTableRow(
   w: ClassWords,
@@ -108,10 +111,10 @@ export function readTableRow(
   const answers: Record<string, string> = {};
   const bad: BadCell[] = [];
   const [first] = questions;
-  const absent = first !== undefined && row.cells[first.id]?.trim().toLowerCase() === ABSENT;
+  const away = first && NOT_HERE.exec(row.cells[first.id]?.trim() ?? '');
+  const absent = away !== null && away !== undefined;
   for (const question of questions) {
-    const text = row.cells[question.id] ?? '';
-    if (absent && question === first) continue;
+    const text = absent && question === first ? (away[1] ?? '') : (row.cells[question.id] ?? '');
     const read = readCell(w, question, text);
     if (read && 'code' in read) answers[question.id] = read.code;
     else if (read) bad.push({ question: question.id, text, why: read.why });

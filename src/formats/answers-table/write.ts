@@ -44,7 +44,9 @@ function rowOf(w: ClassWords, questions: readonly SetQuestion[], paper: Paper): 
     return typed ?? (code === undefined ? '' : answerCell(w, question, code));
   });
   if (!paper.absent) return cells;
-  return cells.every((each) => each === '') ? [ABSENT, ...cells.slice(1)] : cells;
+  // What they had handed in before is kept, though it does not count.
+  const [first = '', ...others] = cells;
+  return [first === '' ? ABSENT : `${ABSENT}: ${first}`, ...others];
 }
 
 const csv = (rows: readonly (readonly string[])[]) =>

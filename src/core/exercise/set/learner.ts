@@ -8,9 +8,11 @@ import { midiOfAnswer } from './played';
 
 /** The habits a learner can show in a question by playing: those that sound otherwise than what is right. */
 export function audibleHabits(asked: MarkQuestion, school: MarkSchool): readonly string[] {
-  const right = midiOfAnswer(rightAnswer(asked, school)).join();
+  // An octave apart it is the same note.
+  const sound = (keys: readonly number[]) => keys.map((key) => key % 12).join();
+  const right = sound(midiOfAnswer(rightAnswer(asked, school)));
   return mistakesPossible(asked, school).filter(
-    (habit) => learnerPlays(asked, habit, school).join() !== right,
+    (habit) => sound(learnerPlays(asked, habit, school)) !== right,
   );
 }
 
