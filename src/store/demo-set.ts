@@ -30,7 +30,7 @@ export const DEMO_QUESTIONS: readonly (readonly [code: string, answers: Readonly
       {
         right: 'F-G-Ab-Bb-C-Db-E-F',
         'seventh-not-raised': 'F-G-Ab-Bb-C-Db-Eb-F',
-        'one-too-few': 'F-G-Ab-Bb-C-D-E-F',
+        'sixth-raised': 'F-G-Ab-Bb-C-D-E-F',
         'raised-is-sharp': 'F-G-Ab-Bb-C-Db-E#-F',
       },
     ],
@@ -71,7 +71,7 @@ export const DEMO_PAPERS: readonly (readonly [person: string, answers: readonly 
   ['demo-person-10', [R, SEVENTH, SEVENTH, R, 'one-too-few', R, R, R]],
   ['demo-person-11', [R, 'raised-is-sharp', R, 'raised-coming-down', R, R, R, R]],
   ['demo-person-12', [SEVENTH, SEVENTH, SEVENTH, 'sixth-not-raised', R, 'named-relative', B, SEVENTH]],
-  ['demo-person-13', [R, R, 'one-too-few', 'raised-coming-down', 'one-too-many', R, R, R]],
+  ['demo-person-13', [R, R, SIXTH, 'raised-coming-down', 'one-too-many', R, R, R]],
   ['demo-person-14', [SEVENTH, SEVENTH, R, R, R]],
   ['demo-person-15', []],
 ];

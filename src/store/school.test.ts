@@ -14,12 +14,18 @@ import { keeping, makingLesson, newKept } from './shelf';
 /** Waits for something to be so, as long as a slow machine may take. */
 const eventually = (check: () => void) => vi.waitFor(check, { timeout: 60_000 });
 
-const open = () => openSchool(openDatabase('own'));
+const opened: SchoolStore[] = [];
+const open = () => {
+  const store = openSchool(openDatabase('own'));
+  opened.push(store);
+  return store;
+};
 const ready = (store: SchoolStore) => eventually(() => expect(store.state().status).toBe('ready'));
 const item = (id: string) => ({ ...keptItem(id, 0), lesson: null });
 const names = (store: SchoolStore) => store.state().data.kept.map(({ id }) => id);
 
 afterEach(async () => {
+  for (const store of opened.splice(0)) store.close();
   await Dexie.delete('moon-step');
   await Dexie.delete('moon-step-demo');
 });
@@ -34,6 +40,9 @@ function newerLayout(): Dexie {
     groups: 'id',
     people: 'id',
     marked: 'id',
+    sets: 'id',
+    papers: 'id, set, person',
+    judgings: 'id, set',
     past: '++n',
     songs: 'id',
   });
