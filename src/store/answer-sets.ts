@@ -1,5 +1,4 @@
 import { emptyPaper, type Paper, type SetDecision, UNDECIDED, under } from '@/core/exercise/set/paper';
-import type { StoredQuestion } from '@/core/exercise/set/question';
 import type { Rejudged, Verdicts } from '@/core/exercise/set/verdict';
 import type { AnswerSet } from './answer-set';
 import { type Change, type Edit, edit, editing } from './change';
@@ -202,12 +201,4 @@ export function judgingOf(
     says: 'judged',
     edits: [edit('judgings', set, before, after as unknown as (typeof data.judgings)[number])],
   };
-}
-
-/** The questions of a set, after some were added. */
-export function withQuestions(
-  { questions }: Pick<AnswerSet, 'questions'>,
-  more: readonly StoredQuestion[],
-): AnswerSet['questions'] {
-  return [...questions, ...more];
 }

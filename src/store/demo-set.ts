@@ -61,7 +61,7 @@ const [R, B] = ['right', 'blank'];
 const [SEVENTH, SIXTH] = ['seventh-not-raised', 'sixth-raised'];
 
 /** Who answered what, in the order of the questions; what is shorter was not reached. */
-export const DEMO_PAPERS: readonly (readonly [person: string, answers: readonly string[]])[] = [
+const DEMO_PAPERS: readonly (readonly [person: string, answers: readonly string[]])[] = [
   ['demo-person-1', [R, R, R, R, R, R, R, R]],
   ['demo-person-2', [SEVENTH, SEVENTH, SEVENTH, R, R, R, R, SEVENTH]],
   ['demo-person-3', [SEVENTH, R, SEVENTH, R, R, 'named-relative', R, R]],

@@ -24,7 +24,7 @@ function notesOf(answer: Answer): readonly SpelledNote[] | null {
 }
 
 /** What was written, with what differs from what is expected in brackets where both have as many notes. */
-export function sayDifference(w: ClassWords, { question, given, expected }: SlipItem): string {
+function sayDifference(w: ClassWords, { question, given, expected }: SlipItem): string {
   const [notes, right] = [notesOf(given), notesOf(expected)];
   if (!notes || !right || notes.length !== right.length) return sayGiven(w, question.asked, given);
   return notes.map((note, at) => (note === right[at] ? w.note(note) : `[${w.noteWithSign(note)}]`)).join(' ');

@@ -1,14 +1,6 @@
 import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { wanted } from '../parts/wanted';
-
-/** One bar: what is full of it, what is told apart, and what stands at its end. */
-export type BarRow = {
-  readonly id: string;
-  readonly name: string;
-  readonly full: number;
-  readonly hollow: number;
-  readonly text: string;
-};
+import type { BarRow } from './bar-row';
 
 type Props = {
   readonly title: string;

@@ -2,7 +2,7 @@ import { BarChart } from 'echarts/charts';
 import { GridComponent } from 'echarts/components';
 import { init, use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import type { BarRow } from './BarsView';
+import type { BarRow } from './bar-row';
 
 use([BarChart, GridComponent, SVGRenderer]);
 

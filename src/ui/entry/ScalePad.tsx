@@ -20,7 +20,7 @@ type Props = EntryProps & {
 export function ScalePad({ asked, given, judged, taken, onFile, onGiven, onRight, onBlank }: Props) {
   const w = useWords();
   const say = markWords(w).entry;
-  const [selection, setSelection] = useState({ at: -1, fresh: false });
+  const [selection, setSelection] = useState(taken > 0 ? { at: 0, fresh: true } : { at: -1, fresh: false });
   const [seen, setSeen] = useState(taken);
   if (seen !== taken) {
     setSeen(taken);

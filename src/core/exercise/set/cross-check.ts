@@ -1,4 +1,4 @@
-import { asciiName, fifthsOf, type SpelledNote } from '../../note/spelled';
+import { asciiName, type SpelledNote } from '../../note/spelled';
 import { PATTERNS } from '../../scale/pattern';
 import { accidentalsOf, signatureOf } from '../../scale/signature';
 import type { Answer } from '../answer';
@@ -97,6 +97,3 @@ export function disagreements(
 export function keyCodeOf({ tonic, scale }: NonNullable<ReturnType<typeof keyOf>>): string {
   return `${asciiName(tonic)}.${scale ?? ''}`;
 }
-
-/** Keys in the order of the line of fifths. */
-export const byFifths = (one: SpelledNote, other: SpelledNote) => fifthsOf(one) - fifthsOf(other);

@@ -110,7 +110,7 @@ function wentOf(cells: readonly CountedCell[]): Went {
 }
 
 /** The part of the answers that are right, 0 to 1; 1 where nothing counts. */
-export const shareRight = ({ counted, right }: Went) => (counted === 0 ? 1 : right / counted);
+const shareRight = ({ counted, right }: Went) => (counted === 0 ? 1 : right / counted);
 
 export type QuestionNeed = Went & { readonly question: string };
 

@@ -30,7 +30,7 @@ export function setSchool(settings: Settings, known: readonly string[]): SetScho
 }
 
 /** Judges an answer in a code; null where the code is none of the question's. */
-export function verdictOn(question: SetQuestion, code: string, school: SetSchool): Verdict | null {
+function verdictOn(question: SetQuestion, code: string, school: SetSchool): Verdict | null {
   const answer = readAnswerCode(question.asked, code);
   const judged = answer && judge(question.asked, answer, school);
   if (!judged) return null;

@@ -3,7 +3,7 @@ import type { SideName } from '../../exercise/set/cross-check';
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
 import { listed } from '../say-task';
-import { counted } from '../vocabulary';
+import { capital, counted } from '../vocabulary';
 
 const STATES: Readonly<Record<CellState, string>> = {
   open: 'not entered',
@@ -55,6 +55,8 @@ const WALKS = { student: 'student by student', question: 'question by question' 
 
 const people = (count: number) => counted(count, 'student', 'students');
 const answers = (count: number) => counted(count, 'answer', 'answers');
+/** At the head of a sentence. */
+const wholeAnswers = (count: number) => capital(answers(count));
 
 const START = {
   title: 'A new set',
@@ -114,7 +116,7 @@ const ENTER = {
   stoppedHelp: 'What was not reached counts neither for nor against, and the time is noted.',
   done: 'Everything is entered.',
   seeClass: 'See what the class needs',
-  open: (count: number) => `${answers(count)} to enter`,
+  open: (count: number) => `${wholeAnswers(count)} to enter`,
   entered: (count: number, all: number) => `${count} of ${all} entered`,
   judging: (done: number, of: number) => `Judging, ${done} of ${of}`,
   cancel: 'Stop',
@@ -135,6 +137,18 @@ const ENTER = {
   more: (text: string) => `One more: ${text}`,
   less: (text: string) => `One less: ${text}`,
   keysLine: 'Enter right · 1–9 usual · R from right · I type · 0 blank · − not here · = as before',
+} as const;
+
+const ABOUT = {
+  title: 'This set: its name, its day, its questions',
+  name: 'What the set is called',
+  day: 'The day it was given',
+  marks: 'Marks',
+  marksOf: (number: number) => `Marks of question ${number}`,
+  asCounted: 'as counted',
+  instead: (number: number) => `Another question ${number}`,
+  remove: (number: number) => `Take question ${number} away`,
+  add: 'One more question',
 } as const;
 
 const CLASS = {
@@ -231,9 +245,9 @@ const BRING = {
   tableField: 'The table',
   readTable: 'Read the table',
   blankTable: 'Save an empty table to fill in',
-  rowsRead: (count: number) => `${counted(count, 'row', 'rows')} read`,
+  rowsRead: (count: number) => `${capital(counted(count, 'row', 'rows'))} read`,
   broken: (count: number) =>
-    `${counted(count, 'row cannot', 'rows cannot')} be taken yet. Put right what is wrong:`,
+    `${capital(counted(count, 'row cannot', 'rows cannot'))} be taken yet. Put right what is wrong:`,
   brokenRow: (line: number) => `Row ${line}`,
   unknownStudent: (name: string) => `Nobody here is called '${name}'.`,
   whoseRow: (line: number) => `Whose is row ${line}?`,
@@ -265,17 +279,17 @@ const BRING = {
   whose: 'Whose answer is it?',
   which: 'Which question is it?',
   notAsked: 'Choose',
-  found: (count: number) => `${answers(count)} found`,
+  found: (count: number) => `${wholeAnswers(count)} found`,
   unsure: 'What is unsure is asked:',
   problems: 'What could not be taken:',
   add: (count: number) => `Take ${answers(count)} over`,
-  added: (count: number) => `${answers(count)} taken over.`,
+  added: (count: number) => `${wholeAnswers(count)} taken over.`,
   otherSheet: (name: string) => `${name}: it was made for another sheet.`,
   noNotes: (name: string) => `${name}: no notes were found in it.`,
   tooMuch: (name: string) => `${name}: it is larger than 2 MB.`,
   played: (name: string) => `${name}: played, ${'spelled as it sounds nearest to the question'}`,
   nothing: 'Nothing is to be taken over yet.',
-  over: (count: number) => `${answers(count)} already entered will be replaced.`,
+  over: (count: number) => `${wholeAnswers(count)} already entered will be replaced.`,
   none: 'nobody',
   noPlayable: 'No question of this set can be played.',
 } as const;
@@ -320,7 +334,8 @@ const KEYS_SHEET = {
     { keys: 'H', does: 'Another habit' },
     { keys: 'C', does: 'The student corrected it' },
     { keys: 'M', does: 'Write a comment' },
-    { keys: 'G', does: 'To the grid' },
+    { keys: 'G or Esc', does: 'To the grid' },
+    { keys: 'Enter', does: 'On the staff and in the field: take it, and on' },
   ],
 } as const;
 
@@ -344,6 +359,7 @@ function words(_: ClassWords) {
     words: { set: 'set', view: 'what is done', walk: 'way through', person: 'student' },
     start: START,
     enter: ENTER,
+    about: ABOUT,
     class: CLASS,
     student: STUDENT,
     bring: BRING,

@@ -9,7 +9,8 @@ import { sayExplanation } from '@/core/words/say-mistake';
 import { sayTask } from '@/core/words/say-task';
 import { markWords } from '@/core/words/screen/mark';
 import { setWords } from '@/core/words/screen/set';
-import { type BarRow, BarsView } from '@/ui/chart/BarsView';
+import { BarsView } from '@/ui/chart/BarsView';
+import type { BarRow } from '@/ui/chart/bar-row';
 import { useWords } from '@/ui/school/use-class';
 import type { SetInHand } from './use-set';
 

@@ -7,8 +7,10 @@ import { sayMarks } from '@/core/words/say-marks';
 import { setWords } from '@/core/words/screen/set';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { useWords } from '@/ui/school/use-class';
+import type { SchoolHandle } from '@/ui/school/use-school';
 import type { SetWalk } from '../../address/mark/set-address';
 import { GivenOn } from '../GivenCard';
+import { AboutSet } from './AboutSet';
 import { CellPanel } from './CellPanel';
 import { Grid } from './Grid';
 import type { Entry } from './use-entry';
@@ -23,10 +25,11 @@ type Props = {
   readonly onMenu: (open: boolean) => void;
   readonly onClass: () => void;
   readonly voices: VoiceHands;
+  readonly school: SchoolHandle;
 };
 
 /** Entering what everybody wrote: the grid of the class, and the answer in hand beside it. */
-export function EnterView({ held, entry, walk, menu, onMenu, onClass, voices }: Props) {
+export function EnterView({ held, entry, walk, menu, onMenu, onClass, voices, school }: Props) {
   const say = setWords(useWords());
   const { work } = held;
   const left = useMemo(
@@ -58,6 +61,7 @@ export function EnterView({ held, entry, walk, menu, onMenu, onClass, voices }: 
           </p>
           <Drawn held={held} entry={entry} />
           <Changes held={held} />
+          <AboutSet held={held} school={school} />
           {walk === 'question' && entry.question && (
             <Voices set={held.set} question={entry.question} hands={voices} />
           )}

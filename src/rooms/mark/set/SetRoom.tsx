@@ -185,6 +185,8 @@ function Held({ search, here, set }: HeldProps) {
     c: actions.corrected,
     m: () => focusOn('[data-comment] input'),
     g: focusGrid,
+    Enter: actions.next,
+    Escape: focusGrid,
   };
   const pdf = useSlipsPdf(w, held);
   const file = plainName(name, 'set');
@@ -253,14 +255,13 @@ function Held({ search, here, set }: HeldProps) {
 }
 
 function focusOn(...selectors: readonly string[]): void {
-  requestAnimationFrame(() => {
-    for (const selector of selectors) {
-      const found = document.querySelector(selector);
-      if (!(found instanceof HTMLElement)) continue;
-      found.focus();
-      return;
-    }
-  });
+  const focus = () => {
+    const all = selectors.map((selector) => document.querySelector<HTMLElement>(selector));
+    all.find((each) => each !== null)?.focus();
+  };
+  // Letters that follow at once are typed there; what is wanted first may be drawn in a moment.
+  focus();
+  if (selectors.length > 1) requestAnimationFrame(focus);
 }
 
 type ViewProps = {
@@ -288,6 +289,7 @@ function View({ held, entry, here, sentence, menu, onMenu, hands, tell, bring, s
           {...{ held, entry, menu, onMenu }}
           walk={sentence.walk}
           voices={hands}
+          school={here.school}
           onClass={() => hands.see('class')}
         />
       );

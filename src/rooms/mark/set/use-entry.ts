@@ -27,11 +27,13 @@ import type { SetInHand } from './use-set';
 
 /** Gives the focus to the cell in hand. */
 export function focusGrid(): void {
-  // It is drawn with the place that was just said.
-  requestAnimationFrame(() => {
+  const focus = () => {
     const cell = document.querySelector('[data-grid-at]');
     if (cell instanceof HTMLElement) cell.focus();
-  });
+  };
+  // Keys that follow at once are the grid's; the cell in hand may be drawn elsewhere in a moment.
+  focus();
+  requestAnimationFrame(focus);
 }
 
 /** What stands at a place, and what is being entered there. */

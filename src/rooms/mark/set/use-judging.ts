@@ -23,7 +23,7 @@ export type JudgingNow = {
 };
 
 /** A short sum of what a judging depends on beside the answers: the class's settings and the questions. */
-export function judgedBy(settings: Settings, { questions }: Pick<AnswerSet, 'questions'>): string {
+function judgedBy(settings: Settings, { questions }: Pick<AnswerSet, 'questions'>): string {
   let hash = 0x811c9dc5;
   const names = Object.keys(settings).toSorted() as (keyof Settings)[];
   const text = JSON.stringify([names.map((name) => [name, settings[name]]), questions]);

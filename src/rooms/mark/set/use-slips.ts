@@ -20,7 +20,7 @@ const makeWorker = () =>
   new Worker(new URL('../../../workers/slips.worker.ts', import.meta.url), { type: 'module' });
 
 /** What the slips of a set are made of; only those of some people where they are named. */
-export function slipsQuestion(
+function slipsQuestion(
   w: ClassWords,
   { set, people, work }: SetInHand,
   person: string | null,
