@@ -1,5 +1,6 @@
 // npm run bench: how fast Moon Step is here, against what it must keep. Figures only; nothing fails by them.
 import { gzipSync } from 'node:zlib';
+import { benchJudging, benchSets } from './bench-sets.mjs';
 import { benchClass, benchStaves } from './bench-sheets.mjs';
 import { CHROMIUM, serveDemo } from './browser.mjs';
 import { checkNode, ensureBuild, ensurePackages, ensurePrograms } from './setup.mjs';
@@ -33,12 +34,17 @@ const row = (what, figure, limit) => console.log(`${what.padEnd(58)} ${figure.pa
 
 await withSource(benchCore);
 await withSource((load) => benchStaves(load, row));
+let made = null;
+await withSource(async (load) => {
+  made = await benchJudging(load, row);
+});
 const stop = await serveDemo(PORT);
 const browser = await chromium.launch(CHROMIUM);
 await benchFirstView();
 await benchKeyChange();
 await benchRing();
 await benchClass(browser, PORT, row);
+await benchSets(browser, PORT, row, made);
 await browser.close();
 stop();
 

@@ -1,5 +1,6 @@
 import { type Answered, type Asked, isMessage, PROTOCOL, type Progressed } from './protocol';
-import { readSetFiles, type SetFile, type SetFilesQuestion } from './set-files';
+import { readSetFiles } from './set-files';
+import type { SetFile, SetFilesQuestion } from './set-files-answer';
 
 self.onmessage = async ({ data }: MessageEvent<Asked<SetFilesQuestion>>) => {
   if (!isMessage(data)) return;

@@ -13,7 +13,8 @@ import { handedInCode, writeHandedIn } from '@/formats/handed-in/handed-in';
 import { scoreOfScale } from '@/formats/musicxml/from-scale';
 import { writeMusicXml } from '@/formats/musicxml/write';
 import { type JudgedPart, judgedPart, judgeSet } from './judge-set';
-import { readSetFiles, setFilesAnswer } from './set-files';
+import { readSetFiles } from './set-files';
+import { setFilesAnswer } from './set-files-answer';
 import { slipsFor } from './slips';
 
 const stored = MINORS.map(({ id, code, marks }) => ({ id, code, marks }));

@@ -1,7 +1,8 @@
 import type { PdfWritten } from '@/formats/pdf/write';
 import { loadFonts } from './load-fonts';
 import { type Answered, type Asked, isMessage, PROTOCOL, type Progressed } from './protocol';
-import { type SlipOf, type SlipsPdfQuestion, type SlipsQuestion, slipsFor, slipsPdf } from './slips';
+import { type SlipsPdfQuestion, slipsFor, slipsPdf } from './slips';
+import type { SlipOf, SlipsQuestion } from './slips-answer';
 
 /** Pages to look at, or a document. */
 type SlipsAsked =

@@ -100,7 +100,7 @@ test('a set is made, entered by keys alone and marked; a reload in the middle lo
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText("'H");
   await page.keyboard.press('Control+a');
-  await page.keyboard.type('ab major');
+  await page.keyboard.type('Ab major');
   await page.keyboard.press('Enter');
   for (const [student, states] of [
     ['Ines', ['right', 'right']],

@@ -52,6 +52,14 @@ function judgeBlank(asked: MarkQuestion, school: MarkSchool): Judged {
   };
 }
 
+/** Whether an answer is right, what differs and where, without looking for the mistakes behind it, which takes far longer. */
+export function look(asked: MarkQuestion, answer: Answer, school: MarkSchool): Judged | null {
+  if (markProblem(asked)) return null;
+  if (answer.is === BLANK.is || answer.is !== formOf(asked)) return judgeBlank(asked, school);
+  const { written: _, aligned: __, task: ___, ...judged } = foundIn(asked, answer, school);
+  return { ...judged, causes: [] };
+}
+
 /**
  * Judges an answer to a question of any kind: right or wrong, what differs, the mistakes that lead to just it, the
  * checks, the parts that marks are counted by. An answer of another form is a blank. Null where the question cannot be

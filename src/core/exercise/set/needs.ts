@@ -1,3 +1,4 @@
+import { once } from '../../once';
 import { answerCode, readAnswerCode } from '../code';
 import { keyOf } from '../kinds/all';
 import { plainAnswer } from '../plain-answer';
@@ -7,14 +8,14 @@ import { type Cell, cellOf, counts, isRight, type SetWork } from './cell';
 export type CountedCell = { readonly person: string; readonly question: string; readonly cell: Cell };
 
 /** Every answer that counts, in the order of the papers and the questions. */
-export function countedCells(work: SetWork): readonly CountedCell[] {
-  return work.papers.flatMap((paper) =>
+export const countedCells = once((work: SetWork): readonly CountedCell[] =>
+  work.papers.flatMap((paper) =>
     work.questions.flatMap((question): readonly CountedCell[] => {
       const cell = cellOf(question, paper, work);
       return counts(cell) ? [{ person: paper.person, question: question.id, cell }] : [];
     }),
-  );
-}
+  ),
+);
 
 /** A habit in a set: who has it, and in which answers it shows. */
 export type HabitNeed = {
@@ -31,10 +32,20 @@ const partsOf = (explanation: string) => explanation.split('+').filter(Boolean);
 
 const unique = <Value>(values: readonly Value[]) => [...new Set(values)];
 
-/** How many people and answers a habit would explain among answers that are not explained yet; both count. */
-function weightOf(cells: readonly CountedCell[], habit: string): readonly [people: number, answers: number] {
-  const own = cells.filter(({ cell }) => cell.habits.some((each) => partsOf(each).includes(habit)));
-  return [new Set(own.map(({ person }) => person)).size, own.length];
+/** How many people and answers each habit would explain among answers that are not explained yet. */
+function weightsOf(
+  cells: readonly CountedCell[],
+): ReadonlyMap<string, { people: Set<string>; answers: number }> {
+  const weights = new Map<string, { people: Set<string>; answers: number }>();
+  for (const { person, cell } of cells) {
+    for (const habit of new Set(cell.habits.flatMap(partsOf))) {
+      const weight = weights.get(habit) ?? { people: new Set(), answers: 0 };
+      weight.people.add(person);
+      weight.answers += 1;
+      weights.set(habit, weight);
+    }
+  }
+  return weights;
 }
 
 /**
@@ -46,23 +57,25 @@ export function settledHabits(cells: readonly CountedCell[]): ReadonlyMap<Counte
   const settled = new Map<CountedCell, string>();
   let open = cells.filter(({ cell }) => cell.habits.length > 0);
   while (open.length > 0) {
-    const habits = unique(open.flatMap(({ cell }) => cell.habits.flatMap(partsOf)));
-    const weights = habits.map((habit) => ({ habit, weight: weightOf(open, habit) }));
-    const [first] = weights.toSorted(
-      (a, b) => b.weight[0] - a.weight[0] || b.weight[1] - a.weight[1] || (a.habit < b.habit ? -1 : 1),
+    const [first] = [...weightsOf(open)].toSorted(
+      ([a, one], [b, other]) =>
+        other.people.size - one.people.size || other.answers - one.answers || (a < b ? -1 : 1),
     );
     if (!first) break;
+    const [habit] = first;
+    const rest: CountedCell[] = [];
     for (const each of open) {
-      const explanation = each.cell.habits.find((text) => partsOf(text).includes(first.habit));
-      if (explanation !== undefined) settled.set(each, explanation);
+      const explanation = each.cell.habits.find((text) => partsOf(text).includes(habit));
+      if (explanation === undefined) rest.push(each);
+      else settled.set(each, explanation);
     }
-    open = open.filter((each) => !settled.has(each));
+    open = rest;
   }
   return settled;
 }
 
 /** The habits of a set, the one that most people have first; then the one in most answers. */
-export function habitNeeds(work: SetWork): readonly HabitNeed[] {
+export const habitNeeds = once((work: SetWork): readonly HabitNeed[] => {
   const cells = countedCells(work);
   const settled = settledHabits(cells);
   const found = new Map<string, CountedCell[]>();
@@ -87,7 +100,7 @@ export function habitNeeds(work: SetWork): readonly HabitNeed[] {
         b.answers.length - a.answers.length ||
         (a.habit < b.habit ? -1 : 1),
     );
-}
+});
 
 /** How a group of answers went: how many count, how many were right, and the marks. */
 export type Went = {

@@ -4,7 +4,7 @@ import { DIRECTIONS, type Direction } from '../../scale/direction';
 import { SCALE_IDS } from '../../scale/pattern';
 import { TONICS } from '../../scale/tonic';
 import type { Answer } from '../answer';
-import { judge } from '../judge';
+import { look } from '../judge';
 import { fieldsAsked, formOf, type MarkQuestion, markProblem, questionFrom, rightAnswer } from '../kinds/all';
 import { type Fields, USUAL_FIELDS } from '../kinds/fields';
 import type { SetQuestion } from './question';
@@ -61,13 +61,13 @@ export function workDone(
   school: SetSchool,
 ): WorkDone | null {
   const { asked } = question;
-  if (answer.is === 'blank' || judge(asked, answer, school)?.correct !== false) return null;
+  if (answer.is === 'blank' || look(asked, answer, school)?.correct !== false) return null;
   const meant = all.find(
     (other) =>
       other.id !== question.id &&
       other.asked.kind === asked.kind &&
       formOf(other.asked) === formOf(asked) &&
-      judge(other.asked, answer, school)?.correct === true,
+      look(other.asked, answer, school)?.correct === true,
   );
   if (meant) return { is: 'other-question', question: meant.id };
   return otherScale(asked, answer, school);

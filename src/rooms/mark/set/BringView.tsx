@@ -1,14 +1,16 @@
 import { useState } from 'react';
 import { setWords } from '@/core/words/screen/set';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
+import { part } from '@/ui/parts/part';
 import { useWords } from '@/ui/school/use-class';
 import { BringFiles } from './BringFiles';
 import { BringPlayed } from './BringPlayed';
-import { BringTable } from './BringTable';
 import type { BringHands } from './brought';
 import type { SetInHand } from './use-set';
 
 type Props = { readonly held: SetInHand; readonly hands: BringHands };
+
+const BringTable = part('set', () => import('./BringTable').then((module) => module.BringTable));
 
 /** The ways in which answers come, each a card of its own; one is open at a time. */
 const WAYS = ['files', 'table', 'midi'] as const;

@@ -188,15 +188,17 @@ type JudgedProps = Props & { readonly question: SetQuestion; readonly all: reado
 function useOutcome({ entry, held, question }: JudgedProps): Outcome | null {
   const { settings } = useWords();
   const { cell } = entry;
-  return useMemo(() => {
-    const answer = cell?.code == null ? null : readAnswerCode(question.asked, cell.code);
-    if (!cell || !answer || cell.got === null || cell.of === null) return null;
-    const reading = outcomeOf(question.asked, answer, settings, { own: cell.decision, like: null }, []);
-    const verdict = under(held.work.verdicts, question.id, cell.code ?? '');
-    if (reading.is !== 'judged' || !verdict) return null;
-    const counted = { got: verdict.got, of: verdict.of };
-    return { ...reading.outcome, counted, score: { got: cell.got, of: cell.of } };
-  }, [cell, question, settings, held.work.verdicts]);
+  const code = cell?.got == null ? null : cell.code;
+  const decision = cell?.decision ?? null;
+  // What is judged elsewhere in the set meanwhile changes nothing here.
+  const reading = useMemo(() => {
+    const answer = code === null ? null : readAnswerCode(question.asked, code);
+    return answer && outcomeOf(question.asked, answer, settings, { own: decision, like: null }, []);
+  }, [code, decision, question, settings]);
+  const verdict = under(held.work.verdicts, question.id, code ?? '');
+  if (reading?.is !== 'judged' || !verdict || cell?.got == null || cell.of === null) return null;
+  const counted = { got: verdict.got, of: verdict.of };
+  return { ...reading.outcome, counted, score: { got: cell.got, of: cell.of } };
 }
 
 function Judged(props: JudgedProps) {
@@ -243,10 +245,11 @@ function Whole({ entry, question, all }: JudgedProps) {
   const w = useWords();
   const say = setWords(w).enter;
   const { cell, marking } = entry;
+  const code = cell?.code ?? null;
   const done = useMemo(() => {
-    const answer = cell?.code == null ? null : readAnswerCode(question.asked, cell.code);
+    const answer = code === null ? null : readAnswerCode(question.asked, code);
     return answer && workDone(question, answer, all, marking);
-  }, [cell, question, all, marking]);
+  }, [code, question, all, marking]);
   if (!done) return null;
   return <p className="px-4 text-small">{sayWork(w, say, done, all)}</p>;
 }

@@ -1,10 +1,8 @@
 import { useMemo, useState } from 'react';
-import { readAnswerCode } from '@/core/exercise/code';
 import { isRight } from '@/core/exercise/set/cell';
 import { disagreements } from '@/core/exercise/set/cross-check';
 import { countedCells, questionNeeds } from '@/core/exercise/set/needs';
 import { setSchool } from '@/core/exercise/set/verdict';
-import { workDone } from '@/core/exercise/set/work-done';
 import { setWords } from '@/core/words/screen/set';
 import { signCount } from '@/core/words/vocabulary';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
@@ -14,6 +12,7 @@ import { sayWork } from './CellPanel';
 import { Charts } from './Charts';
 import { Groups } from './Groups';
 import { Tomorrow } from './Tomorrow';
+import { useLabels } from './use-labels';
 import type { SetInHand } from './use-set';
 
 type Props = {
@@ -75,17 +74,7 @@ function Checks({ held }: { readonly held: SetInHand }) {
   const nameOf = (id: string) => people.find((each) => each.id === id)?.name ?? '';
   const school = useMemo(() => setSchool(w.settings, []), [w.settings]);
   const apart = useMemo(() => disagreements(work.questions, work.papers, school), [work, school]);
-  const labels = useMemo(
-    () =>
-      countedCells(work).flatMap(({ person, question: id, cell }) => {
-        const question = work.questions.find((each) => each.id === id);
-        const answer = question && cell.code !== null ? readAnswerCode(question.asked, cell.code) : null;
-        if (!question || !answer || isRight(cell)) return [];
-        const done = workDone(question, answer, work.questions, school);
-        return done ? [{ person, number: work.questions.indexOf(question) + 1, done }] : [];
-      }),
-    [work, school],
-  );
+  const labels = useLabels(work, school);
   return (
     <>
       {apart.length > 0 && (

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { readAnswerCode } from '@/core/exercise/code';
-import { judge } from '@/core/exercise/judge';
+import { look } from '@/core/exercise/judge';
 import { cellOf } from '@/core/exercise/set/cell';
 import { sayGiven } from '@/core/words/say-given';
 import { sayMarks } from '@/core/words/say-marks';
@@ -79,12 +79,13 @@ const SMALL_CLASS = 13;
 function Drawn({ held, entry }: Pick<Props, 'held' | 'entry'>) {
   const { settings } = useWords();
   const { cell, question } = entry;
+  const code = cell?.code ?? null;
   const answer = useMemo(
-    () => (cell?.code == null || !question ? null : readAnswerCode(question.asked, cell.code)),
-    [cell, question],
+    () => (code === null || !question ? null : readAnswerCode(question.asked, code)),
+    [code, question],
   );
   const judged = useMemo(
-    () => answer && question && judge(question.asked, answer, { ...settings, known: [] }),
+    () => answer && question && look(question.asked, answer, { ...settings, known: [] }),
     [answer, question, settings],
   );
   if (!question || !answer || !judged || judged.correct || held.people.length > SMALL_CLASS) return null;

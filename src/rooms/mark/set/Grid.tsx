@@ -1,6 +1,5 @@
-import { type KeyboardEvent, memo, useEffect, useRef } from 'react';
-import { cellOf, type SetWork, totalOf } from '@/core/exercise/set/cell';
-import type { Paper } from '@/core/exercise/set/paper';
+import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react';
+import { type CellState, cellOf, totalOf } from '@/core/exercise/set/cell';
 import { half } from '@/core/words/say-marks';
 import { setWords } from '@/core/words/screen/set';
 import { useWords } from '@/ui/school/use-class';
@@ -46,12 +45,21 @@ function keyIn(event: KeyboardEvent, { actions }: Entry): (() => void) | null {
   }
 }
 
+/** Rows that are drawn at once; a large class comes in turns, so that nothing waits for all of it. */
+const AT_ONCE = 8;
+
 /** Everybody's answers: a row a student, a column a question; every key is an answer. */
 export function Grid({ held, entry }: Props) {
   const say = setWords(useWords()).enter;
   const { people, work } = held;
   const { place, actions } = entry;
   const box = useRef<HTMLDivElement>(null);
+  const [drawn, setDrawn] = useState(AT_ONCE);
+  useEffect(() => {
+    if (drawn >= people.length) return;
+    const timer = setTimeout(() => setDrawn(drawn + AT_ONCE));
+    return () => clearTimeout(timer);
+  }, [drawn, people.length]);
   const keys = (event: KeyboardEvent) => {
     if (!(event.target instanceof HTMLElement) || event.target.dataset['cell'] === undefined) return;
     const done = keyIn(event, entry);
@@ -61,8 +69,12 @@ export function Grid({ held, entry }: Props) {
   };
   // biome-ignore lint/correctness/useExhaustiveDependencies: the cell in hand is found by what was drawn
   useEffect(() => {
-    const cell = box.current?.querySelector('[data-grid-at]');
-    cell?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    // What was just drawn is measured with the frame, and not before it.
+    const frame = requestAnimationFrame(() => {
+      const cell = box.current?.querySelector('[data-grid-at]');
+      cell?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    });
+    return () => cancelAnimationFrame(frame);
   }, [place.person, place.question]);
   return (
     <div ref={box} className="min-h-0 overflow-auto">
@@ -87,17 +99,21 @@ export function Grid({ held, entry }: Props) {
           </tr>
         </thead>
         <tbody>
-          {people.map(({ id, name }, row) => {
+          {people.slice(0, Math.max(drawn, place.person + 1)).map(({ id, name }, row) => {
             const paper = work.papers[row];
+            if (!paper) return null;
+            const states = work.questions.map((question) => cellOf(question, paper, work).state);
+            const { answers, got, of } = totalOf(work, paper);
             return (
-              paper && (
-                <Row
-                  key={id}
-                  {...{ name, paper, work, row }}
-                  at={row === place.person ? place.question : null}
-                  onChoose={actions.choose}
-                />
-              )
+              <Row
+                key={id}
+                name={name}
+                row={row}
+                states={states.join(' ')}
+                total={answers === 0 ? '' : `${half(got)}/${half(of)}`}
+                at={row === place.person ? place.question : null}
+                onChoose={actions.choose}
+              />
             );
           })}
         </tbody>
@@ -108,29 +124,28 @@ export function Grid({ held, entry }: Props) {
 
 type RowProps = {
   readonly name: string;
-  readonly paper: Paper;
-  readonly work: SetWork;
   readonly row: number;
+  /** How each answer stands, parted by blanks: a row rests while it is the same text. */
+  readonly states: string;
+  readonly total: string;
   /** The column one stands in; null where it is another row. */
   readonly at: number | null;
   readonly onChoose: Entry['actions']['choose'];
 };
 
-const Row = memo(function Row({ name, paper, work, row, at, onChoose }: RowProps) {
+const Row = memo(function Row({ name, row, states, total, at, onChoose }: RowProps) {
   const say = setWords(useWords()).enter;
-  const total = totalOf(work, paper);
   return (
     <tr data-at={at !== null || undefined}>
       <th scope="row" className="max-w-40 truncate text-left font-normal" title={name}>
         {name}
       </th>
-      {work.questions.map((question, column) => {
-        const { state } = cellOf(question, paper, work);
+      {(states.split(' ') as readonly CellState[]).map((state, column) => {
         const here = column === at;
         return (
           // biome-ignore lint/a11y/useKeyWithClickEvents: the grid hears the keys of all its cells
           <td
-            key={question.id}
+            key={column}
             tabIndex={here ? 0 : -1}
             data-cell=""
             data-state={state}
@@ -145,7 +160,7 @@ const Row = memo(function Row({ name, paper, work, row, at, onChoose }: RowProps
           </td>
         );
       })}
-      <td className="set-total">{total.answers === 0 ? '' : `${half(total.got)}/${half(total.of)}`}</td>
+      <td className="set-total">{total}</td>
     </tr>
   );
 });

@@ -1,7 +1,7 @@
 import { memo, useState } from 'react';
 import { caseOf } from '@/core/exercise/answer-case';
 import { readAnswerCode } from '@/core/exercise/code';
-import { judge } from '@/core/exercise/judge';
+import { look } from '@/core/exercise/judge';
 import { keyAsked, practiceFor } from '@/core/exercise/practice';
 import { isRight } from '@/core/exercise/set/cell';
 import { type SameAnswer, sameAnswers, settledHabits } from '@/core/exercise/set/needs';
@@ -106,7 +106,7 @@ const Group = memo(function Group({ group, question, habit, names, called, onDec
   const answer = readAnswerCode(question.asked, code);
   if (!answer) return null;
   const right = isRight(cell);
-  const judged = judge(question.asked, answer, { ...w.settings, known: [] });
+  const judged = look(question.asked, answer, { ...w.settings, known: [] });
   const [id] = habit === null ? [] : (mistakesNamed(habit) ?? []);
   const said =
     id &&

@@ -6,6 +6,7 @@ import { withPapers } from '@/store/school-data';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { plainName } from '@/ui/files/download';
 import { newId } from '@/ui/new-id';
+import { part } from '@/ui/parts/part';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
 import {
@@ -22,19 +23,20 @@ import { shareFile, shareText } from '../../shell/share-as';
 import { type Here, useHere, useShell } from '../../shell/use-shell';
 import { MARK } from '../room';
 import { goToMark } from '../use-mark';
-import { BringView } from './BringView';
 import type { BringHands } from './brought';
-import { ClassView } from './ClassView';
 import { EnterView, Judging } from './EnterView';
 import { pollOf } from './poll';
 import { SetStart, type SetWish } from './SetStart';
-import { SlipsView } from './SlipsView';
-import { StudentView } from './StudentView';
 import type { SetWay } from './set-share';
 import { setName, setParts } from './set-words';
 import { focusGrid, useEntry } from './use-entry';
 import { type SetInHand, setsOfGroup, useSetInHand } from './use-set';
 import { exactSlips, slipPagesOf, useSlipsPdf } from './use-slips';
+
+const BringView = part('set', () => import('./BringView').then((module) => module.BringView));
+const ClassView = part('set', () => import('./ClassView').then((module) => module.ClassView));
+const StudentView = part('set', () => import('./StudentView').then((module) => module.StudentView));
+const SlipsView = part('set', () => import('./SlipsView').then((module) => module.SlipsView));
 
 const table = () => import('@/formats/answers-table/write');
 

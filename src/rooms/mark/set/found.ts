@@ -7,7 +7,7 @@ import type { SetSchool } from '@/core/exercise/set/verdict';
 import { standingSheet } from '@/core/exercise/sheet/sheet';
 import { itemCode } from '@/core/exercise/sheet/task/all';
 import type { Person } from '@/store/person';
-import type { SetFile } from '@/workers/set-files';
+import type { SetFile } from '@/workers/set-files-answer';
 import { readSheets } from '../../address/sheets/sheets-address';
 
 /** An answer that was found in a file: whose it is and which question it answers, as far as that is sure. */

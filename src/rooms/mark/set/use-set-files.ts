@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import type { Settings } from '@/core/school/settings';
 import { askWorker } from '@/workers/protocol';
-import { type SetFile, type SetFilesQuestion, setFilesAnswer } from '@/workers/set-files';
+import { type SetFile, type SetFilesQuestion, setFilesAnswer } from '@/workers/set-files-answer';
 
 /** Milliseconds after which reading has failed, and the largest file that is read, in bytes. */
 const PATIENCE = 60_000;

@@ -7,7 +7,7 @@ import { download, plainName } from '@/ui/files/download';
 import type { PaperSheet } from '@/ui/paper/Paper';
 import { askWorker, keptWorker } from '@/workers/protocol';
 import { pdfAnswer } from '@/workers/sheet-answer';
-import { type SlipOf, type SlipsQuestion, slipsAnswer } from '@/workers/slips';
+import { type SlipOf, type SlipsQuestion, slipsAnswer } from '@/workers/slips-answer';
 import { type Job, jobNow } from '../../shell/pdf-job';
 import type { Shared } from '../../shell/share-as';
 import { dayText, setName } from './set-words';
