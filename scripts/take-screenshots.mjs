@@ -11,6 +11,7 @@ const { chromium } = await import('@playwright/test');
 
 const PORT = 4788;
 const VIEWS = [
+  { file: 'mark-class.png', address: '/mark?set=demo-set-minors&see=class', keys: [] },
   { file: 'derive-day.png', address: '/derive', keys: [] },
   {
     file: 'derive-night.png',

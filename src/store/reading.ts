@@ -81,19 +81,25 @@ export function readingSchool(
 ): Reading {
   let set: string | null = null;
   let readings: Partial<Readings> = {};
+  /** For which set the tables of one set were read last. */
+  let readFor: Partial<Record<TableName, string | null>> = {};
   let rest: Pick<SchoolRecords, 'undo' | 'backup'> | null = null;
   const tell = () => {
     const known = TABLES.every((table) => readings[table]);
-    if (known && rest) told({ status: 'ready', ...fromReadings(readings as Readings), ...rest });
+    const watched = OF_ONE_SET.every((table) => readFor[table] === set) ? set : null;
+    if (known && rest) told({ status: 'ready', ...fromReadings(readings as Readings), watched, ...rest });
   };
-  const listenTo = (table: TableName) =>
-    liveQuery(() => readOne(database, table, set)).subscribe({
+  const listenTo = (table: TableName) => {
+    const of = set;
+    return liveQuery(() => readOne(database, table, of)).subscribe({
       next: (reading) => {
         readings = { ...readings, [table]: reading };
+        readFor = { ...readFor, [table]: of };
         tell();
       },
       error: failed,
     });
+  };
   const listening = new Map(TABLES.map((table) => [table, listenTo(table)]));
   const listeningToRest = liveQuery(() => readRest(database)).subscribe({
     next: (read) => {

@@ -8,6 +8,8 @@ export type SchoolRecords = {
   readonly status: 'opening' | 'ready' | 'failed';
   readonly data: SchoolData;
   readonly unread: readonly RecordProblem[];
+  /** The set whose papers are among the data; null while none are known. */
+  readonly watched: string | null;
   /** Why nothing can be read or written, where that is so. */
   readonly problem: StoreProblem | null;
   /** What the next undo takes back, or null. */
@@ -21,6 +23,7 @@ export const UNKNOWN_RECORDS: SchoolRecords = {
   status: 'opening',
   data: NO_DATA,
   unread: [],
+  watched: null,
   problem: null,
   undo: null,
   backup: { at: null, changes: 0 },

@@ -41,7 +41,7 @@ describe('judging beside the page', () => {
         done.push(so);
       },
       // Every look at the clock is a while later.
-      () => (time += 15),
+      () => (time += 30),
     );
     expect(count).toBe(given.length);
     expect(parts.length).toBeGreaterThan(3);

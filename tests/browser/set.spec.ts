@@ -47,10 +47,12 @@ async function ownSet(page: Page, people: readonly string[], questions: string):
   await page.goto(`${OWN_SCHOOL}/class`);
   await isLive(page);
   await page.getByRole('button', { name: 'Start this class' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('uses English note names');
   await page.getByRole('navigation', { name: 'Parts of this room' }).getByText('People').click();
   for (const name of people) {
     await page.getByRole('textbox', { name: 'Name, initials or number' }).fill(name);
     await page.keyboard.press('Enter');
+    await expect(page.getByRole('textbox', { name: `Name of ${name}`, exact: true })).toBeVisible();
   }
   await isSaved(page);
   const room = new SetRoom(page);

@@ -76,6 +76,9 @@ function focusOn(selector: string): void {
   if (found instanceof HTMLElement) found.focus();
 }
 
+/** Whether the page is about one answer; the page that is served is, until its address has been read. */
+const isOfOne = () => typeof window === 'undefined' || !isSetSearch(window.location.search);
+
 function Room() {
   const { sentence, problems, search } = useMark();
   const here = useHere();
@@ -189,7 +192,7 @@ function Room() {
     },
   });
   return (
-    <RoomShell shell={shell} problems={problems}>
+    <RoomShell shell={shell} problems={problems} ready={isOfOne()}>
       <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-5 sm:px-6">
         <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
         {reading.is === 'unasked' && (

@@ -14,6 +14,8 @@ export const MARK: Room = {
     '/mark',
     '/mark?kind=scale&tonic=B&scale=harmonic-minor&direction=up&clef=treble&signature=none&given=1.B-C%23-D-E-F%23-G-A-B',
     '/mark?kind=signature&tonic=Eb&scale=major&clef=treble',
+    '/mark?set=demo-set-minors',
+    '/mark?set=demo-set-minors&see=class',
   ],
   desk: () => import('./desk').then((module) => module.MARK_DESK),
 };

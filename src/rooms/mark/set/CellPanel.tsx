@@ -62,7 +62,9 @@ export function CellPanel({ held, entry, menu, onMenu }: Props) {
         <PaperRow entry={entry} />
       </div>
       <ErrorBoundary what={setWords(w).cards.cell} size="card" about={place}>
-        <Judged {...{ held, entry, menu, onMenu }} question={question} all={work.questions} />
+        {entry.ready && (
+          <Judged {...{ held, entry, menu, onMenu }} question={question} all={work.questions} />
+        )}
       </ErrorBoundary>
     </section>
   );

@@ -31,7 +31,7 @@ export function ClassView({ held, here, tell, onEnter }: Props) {
   const question = work.questions.find(({ id }) => id === (chosen ?? hardest));
   const cells = useMemo(() => countedCells(work), [work]);
   return (
-    <div className="grid min-h-0 grow content-start gap-3 room:grid-cols-[minmax(0,1fr)_27rem]">
+    <div className="grid min-h-0 grow grid-cols-1 content-start gap-3 room:grid-cols-[minmax(0,1fr)_27rem]">
       <div className="flex min-h-0 min-w-0 flex-col gap-3 room:overflow-y-auto">
         <ErrorBoundary what={say.cards.class} size="card" about={held.set.id}>
           <Tomorrow held={held} here={here} tell={tell} onQuestion={setChosen} />

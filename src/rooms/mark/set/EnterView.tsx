@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { readAnswerCode } from '@/core/exercise/code';
 import { look } from '@/core/exercise/judge';
 import { cellOf } from '@/core/exercise/set/cell';
@@ -13,7 +13,7 @@ import { GivenOn } from '../GivenCard';
 import { AboutSet } from './AboutSet';
 import { CellPanel } from './CellPanel';
 import { Grid } from './Grid';
-import type { Entry } from './use-entry';
+import { type Entry, focusGrid } from './use-entry';
 import type { SetInHand } from './use-set';
 import { type VoiceHands, Voices } from './Voices';
 
@@ -32,6 +32,10 @@ type Props = {
 export function EnterView({ held, entry, walk, menu, onMenu, onClass, voices, school }: Props) {
   const say = setWords(useWords());
   const { work } = held;
+  useEffect(() => {
+    // The first key is an answer; whoever stands elsewhere stays there.
+    if (document.activeElement === document.body) focusGrid();
+  }, []);
   const left = useMemo(
     () =>
       work.papers.reduce(
@@ -42,7 +46,7 @@ export function EnterView({ held, entry, walk, menu, onMenu, onClass, voices, sc
     [work],
   );
   return (
-    <div className="grid min-h-0 grow gap-3 room:grid-cols-[minmax(0,1fr)_25rem]">
+    <div className="grid min-h-0 grow grid-cols-1 gap-3 room:grid-cols-[minmax(0,1fr)_25rem]">
       <ErrorBoundary what={say.cards.grid} size="card" about={held.set.id}>
         <section aria-label={say.cards.grid} className="card flex min-h-0 min-w-0 flex-col gap-2 p-3">
           <Grid held={held} entry={entry} walk={walk} />
@@ -98,7 +102,10 @@ export function Judging({ held }: { readonly held: SetInHand }) {
   const { progress, stopped } = held.judging;
   if (progress === null && stopped === null) return null;
   return (
-    <p role="status" className="flex items-center gap-2 text-small text-quiet">
+    <p
+      role="status"
+      className="card fixed right-4 bottom-24 z-10 flex items-center gap-2 px-3 py-2 text-small room:bottom-4"
+    >
       {progress ? say.judging(progress.done, progress.of) : stopped === 'failed' ? say.failed : say.cancelled}
       <button type="button" className="control" onClick={progress ? held.cancel : held.goOn}>
         {progress ? say.cancel : say.goOn}

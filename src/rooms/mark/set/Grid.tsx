@@ -1,4 +1,4 @@
-import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, memo, startTransition, useEffect, useRef, useState } from 'react';
 import { type CellState, cellOf, totalOf } from '@/core/exercise/set/cell';
 import { half } from '@/core/words/say-marks';
 import { setWords } from '@/core/words/screen/set';
@@ -57,7 +57,7 @@ export function Grid({ held, entry }: Props) {
   const [drawn, setDrawn] = useState(AT_ONCE);
   useEffect(() => {
     if (drawn >= people.length) return;
-    const timer = setTimeout(() => setDrawn(drawn + AT_ONCE));
+    const timer = setTimeout(() => startTransition(() => setDrawn(drawn + AT_ONCE)));
     return () => clearTimeout(timer);
   }, [drawn, people.length]);
   const keys = (event: KeyboardEvent) => {

@@ -176,6 +176,8 @@ function Held({ search, here, set }: HeldProps) {
     take: (papers) => void school.change((records, now) => bringingPapers(records, set.id, papers, now)),
   };
   const { actions } = entry;
+  // Grids fill while they are looked at; what is said of a whole class waits for all of it.
+  const stands = held.isHere && (held.isJudged || sentence.view === 'enter' || sentence.view === 'bring');
   const inGrid = {
     r: () => {
       actions.fromRight();
@@ -225,7 +227,7 @@ function Held({ search, here, set }: HeldProps) {
     },
   });
   return (
-    <RoomShell shell={shell} problems={problems}>
+    <RoomShell shell={shell} problems={problems} ready={stands}>
       <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-4 sm:px-6">
         <Sentence
           parts={parts}
@@ -237,20 +239,22 @@ function Held({ search, here, set }: HeldProps) {
           }}
         />
         <Judging held={held} />
-        <View
-          {...{ held, entry, here, sentence, menu }}
-          onMenu={setMenu}
-          hands={hands}
-          tell={shell.actions.tell}
-          bring={bring}
-          slips={{
-            job: pdf.job,
-            onPdf: (person) => void pdf.write(person),
-            onPrint: () => void shell.actions.share('print'),
-            onMarks: () => void shell.actions.share('marks'),
-            onAnswers: () => void shell.actions.share('answers'),
-          }}
-        />
+        {stands && (
+          <View
+            {...{ held, entry, here, sentence, menu }}
+            onMenu={setMenu}
+            hands={hands}
+            tell={shell.actions.tell}
+            bring={bring}
+            slips={{
+              job: pdf.job,
+              onPdf: (person) => void pdf.write(person),
+              onPrint: () => void shell.actions.share('print'),
+              onMarks: () => void shell.actions.share('marks'),
+              onAnswers: () => void shell.actions.share('answers'),
+            }}
+          />
+        )}
       </main>
     </RoomShell>
   );

@@ -47,7 +47,7 @@ export function SetStart(props: Props) {
   const say = setWords(w).start;
   const { people, isGone, sets, onOpen, onRemove } = props;
   return (
-    <div className="grid min-h-0 grow content-start gap-3 room:grid-cols-[minmax(0,1fr)_25rem] room:overflow-y-auto">
+    <div className="grid min-h-0 grow grid-cols-1 content-start gap-3 room:grid-cols-[minmax(0,1fr)_25rem] room:overflow-y-auto">
       <section aria-label={say.title} className="card flex flex-col gap-4 px-4 py-3">
         {isGone && (
           <p role="alert" className="text-wrong">

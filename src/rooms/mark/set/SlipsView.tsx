@@ -29,7 +29,7 @@ export function SlipsView({ held, job, onPdf, onPrint, onMarks, onAnswers }: Pro
   const slip = slips?.find(({ person }) => person === chosen) ?? slips?.[0];
   if (slips?.length === 0) return <p className="card px-4 py-3">{say.empty}</p>;
   return (
-    <div className="grid min-h-0 grow content-start gap-3 room:grid-cols-[20rem_minmax(0,1fr)]">
+    <div className="grid min-h-0 grow grid-cols-1 content-start gap-3 room:grid-cols-[20rem_minmax(0,1fr)]">
       <section
         aria-label={say.title}
         className="card flex min-h-0 flex-col gap-2 px-4 py-3 room:overflow-y-auto"

@@ -79,7 +79,7 @@ export function StudentView({ held, here, person, onSet }: Props) {
   const most = [...habits].toSorted((a, b) => b[1].times - a[1].times);
   const share = ({ got, of }: { got: number; of: number }) => (of === 0 ? 0 : (100 * got) / of);
   return (
-    <div className="grid min-h-0 grow content-start gap-3 room:grid-cols-[minmax(0,1fr)_27rem]">
+    <div className="grid min-h-0 grow grid-cols-1 content-start gap-3 room:grid-cols-[minmax(0,1fr)_27rem]">
       <OwnAnswers held={held} person={person} />
       <div className="flex min-h-0 min-w-0 flex-col gap-3 room:overflow-y-auto">
         <BarsView

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Answer } from '@/core/exercise/answer';
 import { answerCode, readAnswerCode } from '@/core/exercise/code';
 import { rightAnswer } from '@/core/exercise/kinds/all';
@@ -69,6 +69,7 @@ function usePlace({ people, work }: SetInHand, walk: SetWalk) {
 }
 
 function useStanding(
+  stands: boolean,
   w: ClassWords,
   held: SetInHand,
   draft: Answer | null,
@@ -87,14 +88,14 @@ function useStanding(
   );
   const stored = question && cell?.code != null ? readAnswerCode(question.asked, cell.code) : null;
   const usual = useMemo(() => {
-    if (!question) return [];
+    if (!question || !stands) return [];
     const met = sameAnswers(work, question.id).flatMap(({ code, cell: each }) =>
       each.state === 'right' || code === BLANK_CODE ? [] : [code],
     );
     const own = { ...work, papers: paper ? [paper] : [] };
     const habits = [...habitNeeds(own), ...habitNeeds(work)].map(({ habit }) => habit);
     return usualAnswers(question, met, [...new Set(habits)], marking);
-  }, [question, paper, work, marking]);
+  }, [question, paper, work, marking, stands]);
   const given = draft ?? (read?.ok ? read.given : null) ?? stored;
   return { place, size, paper, question, cell, given, typed, draft, usual, marking };
 }
@@ -205,7 +206,13 @@ export function useEntry(w: ClassWords, school: SchoolHandle, held: SetInHand, w
   const { place, size, setStands } = usePlace(held, walk);
   const [draft, setDraft] = useState<Answer | null>(null);
   const [taken, setTaken] = useState(0);
-  const stands = useStanding(w, held, draft, place, size);
+  // The grid stands first; what is worked out about its first answer comes with the next turn of the page.
+  const [ready, setReady] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setReady(true));
+    return () => clearTimeout(timer);
+  }, []);
+  const stands = useStanding(ready, w, held, draft, place, size);
   const { paper, question, cell, marking } = stands;
   const setId = held.set.id;
   const hands: Hands = {
@@ -242,7 +249,7 @@ export function useEntry(w: ClassWords, school: SchoolHandle, held: SetInHand, w
     accept: () => cell && decide({ accepted: !cell.decision.accepted }),
     habit: (habit: string | null) => decide({ habit }),
   });
-  return { ...stands, taken, actions };
+  return { ...stands, taken, ready, actions };
 }
 
 export type Entry = ReturnType<typeof useEntry>;

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { laid, type Paper } from '@/core/exercise/set/paper';
 import { type SetQuestion, setQuestions } from '@/core/exercise/set/question';
 import { givenAnswers, type Rejudged, rejudged, unjudged, type Verdicts } from '@/core/exercise/set/verdict';
@@ -14,6 +14,8 @@ import { keptWorker } from '@/workers/protocol';
 export type JudgingNow = {
   readonly questions: readonly SetQuestion[];
   readonly verdicts: Verdicts;
+  /** How many answers are not judged yet. */
+  readonly left: number;
   /** What the last judging changed, until it was seen. */
   readonly changes: readonly Rejudged[];
   /** Null while nothing is judged. */
@@ -101,8 +103,11 @@ export function useJudging({ set, papers, judging, settings, school }: Given) {
       ({ done, of, part }) => {
         for (const [question, code, verdict] of judgedPart(part) ?? [])
           found = laid(found, question, code, verdict);
-        setHere({ by, verdicts: found });
-        setProgress({ done, of });
+        // Drawn when there is time: whoever types is not kept waiting.
+        startTransition(() => {
+          setHere({ by, verdicts: found });
+          setProgress({ done, of });
+        });
       },
     );
   }, [key, by, stopped, worker]);
@@ -110,7 +115,7 @@ export function useJudging({ set, papers, judging, settings, school }: Given) {
 
   const changes = (judging?.changes as readonly Rejudged[] | undefined) ?? NO_CHANGES;
   return {
-    now: { questions, verdicts, changes, progress, stopped } satisfies JudgingNow,
+    now: { questions, verdicts, left: wanted.length, changes, progress, stopped } satisfies JudgingNow,
     cancel: () => {
       worker.stop();
       work.current = { going: '', done: '' };

@@ -1,4 +1,4 @@
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { SetWork } from '@/core/exercise/set/cell';
 import { emptyPaper, type Paper } from '@/core/exercise/set/paper';
 import type { AnswerSet } from '@/store/answer-set';
@@ -13,6 +13,9 @@ export type SetInHand = {
   readonly people: readonly Person[];
   readonly work: SetWork;
   readonly judging: JudgingNow;
+  /** Whether its papers are read, and whether all that stands on them has been judged since it was opened. */
+  readonly isHere: boolean;
+  readonly isJudged: boolean;
   readonly cancel: () => void;
   readonly goOn: () => void;
   readonly seen: () => void;
@@ -43,7 +46,11 @@ export function useSetInHand({ school, w }: Here, set: AnswerSet): SetInHand {
     (): SetWork => ({ questions, papers, verdicts, decisions: set.decisions }),
     [questions, papers, verdicts, set.decisions],
   );
-  return { set, people, work, judging: now, ...hands };
+  const isHere = school.state.watched === set.id;
+  const [isJudged, setJudged] = useState(false);
+  // What comes afterwards is judged while it is looked at.
+  if (!isJudged && isHere && (now.left === 0 || now.stopped !== null)) setJudged(true);
+  return { set, people, work, judging: now, isHere, isJudged, ...hands };
 }
 
 /** The sets of a class, in the order in which they were made. */
