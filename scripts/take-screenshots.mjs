@@ -98,7 +98,11 @@ for (const { file, address, keys } of VIEWS) {
     await page.locator('main svg [data-part=sign]').first().waitFor();
   } else if (address.startsWith('/mark?set=')) {
     await page.getByRole('region', { name: 'Habits, by how many have them' }).locator('svg').waitFor();
-    await page.getByRole('region', { name: /^Who wrote what/u }).locator('svg').first().waitFor();
+    await page
+      .getByRole('region', { name: /^Who wrote what/u })
+      .locator('svg')
+      .first()
+      .waitFor();
   } else if (address.startsWith('/mark')) {
     await page.getByRole('application').locator('[data-part=note]').first().waitFor();
     await page.getByText('This pile: 5 answers').waitFor();
