@@ -37,7 +37,12 @@ export const MARK_DESK: Desk = {
   kept: {
     text,
     name: text,
-    item: async (w, search, name) =>
-      (await import('./mark-paper')).markItem(w, readMark(search).sentence, name),
+    item: async (w, search, name) => {
+      if (!isSetSearch(search) && !isPollSearch(search))
+        return (await import('./mark-paper')).markItem(w, readMark(search).sentence, name);
+      const { lines } = (await import('./poll-board')).pollShow(w, search);
+      const said = isPollSearch(search) ? lines.map(({ text: line }) => line) : [];
+      return { title: name, task: text(w, search), scenes: [], method: null, lines: said, closing: null };
+    },
   },
 };

@@ -47,6 +47,11 @@ function groupsOf(w: ClassWords, { question, counts }: Poll): readonly Group[] {
     .toSorted((a, b) => Number(b.judged.correct) - Number(a.judged.correct) || b.count - a.count);
 }
 
+function lineOf(w: ClassWords, { question }: Poll, { count, title, answer, say }: Group): SaidStep {
+  const said = answer.is === 'blank' ? '' : ` ${sayGiven(w, question, answer)}.`;
+  return { text: `${count}: ${title}.${said}`, reason: say };
+}
+
 /** What the board gives out of what a class answered: a group a line, after the question alone. */
 export function pollShow(w: ClassWords, search: string): BoardShow {
   const poll = readPoll(search);
@@ -56,10 +61,9 @@ export function pollShow(w: ClassWords, search: string): BoardShow {
     question,
     head: { name: question, rest: '' },
     layout: 'below',
-    lines: groups.map(({ count, title, answer, say }): SaidStep => {
-      const said = poll && answer.is !== 'blank' ? ` ${sayGiven(w, poll.question, answer)}.` : '';
-      return { text: `${count}: ${title}.${said}`, reason: say };
-    }),
+    lines: poll
+      ? groups.map((group) => lineOf(w, poll, group))
+      : [{ text: setWords(w).onBoard, reason: null }],
     places: 0,
     views: [],
   };

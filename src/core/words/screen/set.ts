@@ -352,7 +352,8 @@ function words(_: ClassWords) {
   return {
     room: 'Mark a set',
     title: (name: string) => `${name} · Mark · Moon Step`,
-    text: 'Mark a whole set',
+    text: 'Mark a whole set.',
+    onBoard: 'Who wrote what to one question of it stands here when the board is opened from its class view.',
     sentence: SENTENCE,
     views: VIEWS,
     walks: WALKS,

@@ -1,5 +1,5 @@
 import { Trash2 } from 'lucide-react';
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
 import { MOST_QUESTIONS, type SetQuestion, storedQuestion } from '@/core/exercise/set/question';
 import { MOST_MARKS } from '@/core/exercise/sheet/sheet';
 import { itemCode, type SheetItem } from '@/core/exercise/sheet/task/all';
@@ -117,7 +117,7 @@ function Typed({ label, onItem }: { readonly label: string; readonly onItem: (it
   const say = setWords(w);
   const [text, setText] = useState('');
   const [problem, setProblem] = useState('');
-  const take = (event: FormEvent) => {
+  const take = (event: { readonly preventDefault: () => void }) => {
     event.preventDefault();
     const { items, unread } = typedItems(w, text);
     const [item] = items;

@@ -1,5 +1,5 @@
 import { Minus, Plus } from 'lucide-react';
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
 import { answerCode, readAnswerCode } from '@/core/exercise/code';
 import type { SetQuestion } from '@/core/exercise/set/question';
 import { readGiven } from '@/core/words/read-given';
@@ -22,7 +22,7 @@ export function Voices({ set, question, hands }: Props) {
   const [text, setText] = useState('');
   const [why, setWhy] = useState('');
   const own = Object.entries(set.voices[question.id] ?? {}).toSorted((a, b) => b[1] - a[1]);
-  const call = (event: FormEvent) => {
+  const call = (event: { readonly preventDefault: () => void }) => {
     event.preventDefault();
     const read = readGiven(w, question.asked, text);
     if (!read.ok) {

@@ -62,11 +62,13 @@ export function useJudging({ set, papers, judging, settings, school }: Given) {
   const [stopped, setStopped] = useState<JudgingNow['stopped']>(null);
   const [worker] = useState(() => keptWorker<JudgeQuestion, number>(makeWorker, judgedCount));
   const stored = judging?.by === by ? judging.verdicts : NONE;
-  const verdicts = useMemo(() => joined(stored, here.by === by ? here.verdicts : NONE), [stored, here, by]);
-  const wanted = useMemo(
-    () => unjudged(givenAnswers(questions, papers), verdicts),
-    [questions, papers, verdicts],
-  );
+  const given = useMemo(() => givenAnswers(questions, papers), [questions, papers]);
+  const own = here.by === by ? here.verdicts : NONE;
+  // What was judged here is what is stored of it a moment later, and is not drawn again for that.
+  const isWhole = useMemo(() => given.length > 0 && unjudged(given, own).length === 0, [given, own]);
+  const both = useMemo(() => (isWhole ? NONE : joined(stored, own)), [isWhole, stored, own]);
+  const verdicts = isWhole ? own : both;
+  const wanted = useMemo(() => unjudged(given, verdicts), [given, verdicts]);
   const newest = useRef({ wanted, verdicts, judging, set, settings, school });
   newest.current = { wanted, verdicts, judging, set, settings, school };
   const key = `${by} ${wanted.map(([question, code]) => `${question}|${code}`).join(' ')}`;
