@@ -60,7 +60,7 @@ test('one backup file carries a school into another browser profile, with a prev
   const sheet = other.getByRole('dialog');
   const merge = sheet.getByRole('region', { name: 'Put together' });
   await expect(merge).toContainText(
-    '11 kept derivations, 2 lessons, 2 classes, 9 people, 7 marked answers: added',
+    '11 kept derivations, 2 lessons, 2 classes, 15 people, 7 marked answers, one set, 12 papers: added',
   );
   await expect(sheet.getByRole('region', { name: 'Put in place of what is here' })).toContainText(
     'one kept derivation: taken away',
@@ -99,7 +99,8 @@ test('a part is saved alone, and the demo school is cleared and brought back', a
   );
   const { records } = JSON.parse(part.bytes.toString()) as { records: Record<string, unknown[]> };
   expect(records['groups']).toHaveLength(1);
-  expect(records['people']).toHaveLength(6);
+  expect(records['people']).toHaveLength(12);
+  expect(records['papers']).toHaveLength(12);
   expect(records['kept'] ?? []).toHaveLength(0);
 
   await page.getByRole('button', { name: 'Clear the demo school' }).click();

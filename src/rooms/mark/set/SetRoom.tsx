@@ -33,10 +33,13 @@ import { focusGrid, useEntry } from './use-entry';
 import { type SetInHand, setsOfGroup, useSetInHand } from './use-set';
 import { exactSlips, slipPagesOf, useSlipsPdf } from './use-slips';
 
-const BringView = part('set', () => import('./BringView').then((module) => module.BringView));
-const ClassView = part('set', () => import('./ClassView').then((module) => module.ClassView));
-const StudentView = part('set', () => import('./StudentView').then((module) => module.StudentView));
-const SlipsView = part('set', () => import('./SlipsView').then((module) => module.SlipsView));
+/** What stands while a view is on its way. */
+const coming = () => <div className="grow" data-coming="" />;
+
+const BringView = part('set', () => import('./BringView').then((module) => module.BringView), coming);
+const ClassView = part('set', () => import('./ClassView').then((module) => module.ClassView), coming);
+const StudentView = part('set', () => import('./StudentView').then((module) => module.StudentView), coming);
+const SlipsView = part('set', () => import('./SlipsView').then((module) => module.SlipsView), coming);
 
 const table = () => import('@/formats/answers-table/write');
 
