@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import type { HandedInProblem } from '@/core/exercise/set/handed-in-problem';
 import type { Settings } from '@/core/school/settings';
 import type { FileProblem } from '@/core/words/say-file';
+import type { HandedInProblem } from '@/core/words/say-handed-in';
 
 /** Files with answers to a set, in a class. */
 export type SetFilesQuestion = {

@@ -1,5 +1,5 @@
 import { setQuestions } from '@/core/exercise/set/question';
-import { slipFor, slipsOf } from '@/core/exercise/set/slip';
+import { slipFor } from '@/core/exercise/set/slip';
 import { setSchool } from '@/core/exercise/set/verdict';
 import { wordsOf } from '@/core/words/class-words';
 import { slipPages } from '@/engrave/page/slip-pages';
@@ -12,10 +12,10 @@ export function slipsFor(question: SlipsQuestion): readonly SlipOf[] {
   const { people, papers, verdicts, decisions, settings, look, head } = question;
   const w = wordsOf(settings);
   const work = { questions: setQuestions(question.questions, settings), papers, verdicts, decisions };
-  const slips = slipsOf(work, setSchool(settings, []));
+  const school = setSchool(settings, []);
   return people.flatMap(({ id, name }): readonly SlipOf[] => {
     const paper = papers.find(({ person }) => person === id);
-    const slip = paper && slipFor(slips, paper);
+    const slip = paper && slipFor(work, paper, school);
     return slip ? [{ person: id, name, pages: slipPages(w, look, { ...head, student: name }, slip) }] : [];
   });
 }

@@ -162,6 +162,12 @@ test('the class view says what to teach tomorrow, and why; its charts are tables
   await expect(habits.getByRole('row').nth(1)).toContainText(
     'Left the 7th as the signature has it5Yusuf, Odile',
   );
+  // Its colours follow the light.
+  const ink = () => page.evaluate(() => getComputedStyle(document.body).color);
+  const day = await ink();
+  await page.keyboard.press('n');
+  await expect.poll(ink).not.toBe(day);
+  await expect(habits.locator('svg text').first()).toHaveCSS('fill', await ink());
   await habits.getByRole('button', { name: 'As a table' }).press('Enter');
   await expect(habits.getByRole('table')).toBeVisible();
   await axeFindsNothing(page);

@@ -137,7 +137,8 @@ function rowFrom(code: string): Answer | null {
   return signature ? { is: 'scale', notes, signature } : { is: 'scale', notes };
 }
 
-const BLANK_CODE = '_';
+/** The code of a blank. */
+export const BLANK_CODE = '_';
 
 /** An answer in a code; what it is made of is known from its question. */
 export function answerCode(answer: Answer): string {

@@ -1,4 +1,9 @@
-import type { HandedInProblem } from '../exercise/set/handed-in-problem';
+/** Why what a student handed in cannot be read. */
+export type HandedInProblem =
+  | { readonly code: 'not-handed-in' }
+  /** It was changed, or only a part of it was copied. */
+  | { readonly code: 'handed-in-changed' }
+  | { readonly code: 'handed-in-newer'; readonly version: number };
 
 /** Why what was handed in cannot be read, in words. */
 export function sayHandedIn(problem: HandedInProblem): string {

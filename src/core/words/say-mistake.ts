@@ -1,6 +1,7 @@
-import type { AnswerCase } from '../exercise/answer-case';
-import type { KindId } from '../exercise/kinds/all';
-import type { ScaleKey } from '../exercise/practice';
+import type { Answer } from '../exercise/answer';
+import { type AnswerCase, caseOf } from '../exercise/answer-case';
+import type { KindId, MarkQuestion } from '../exercise/kinds/all';
+import { keyAsked, practiceFor, type ScaleKey } from '../exercise/practice';
 import type { Explanation } from '../mark/explain/rank';
 import type { MistakeId } from '../mark/mistakes/all';
 import type { ClassWords } from './class-words';
@@ -44,6 +45,11 @@ export function sayMistake(
     say: text(say),
     cure: text(cure),
   };
+}
+
+/** One mistake as it was made in an answer to a question; the exercise is on a key on which it shows. */
+export function sayHabit(w: ClassWords, id: MistakeId, asked: MarkQuestion, answer: Answer): MistakeWords {
+  return sayMistake(w, id, caseOf(asked, answer, w.settings), practiceFor(id, keyAsked(asked)));
 }
 
 /** The name of an explanation: its mistake, or both; degrees are called as in a key. */

@@ -1,12 +1,10 @@
 import type { Answer } from '../exercise/answer';
-import { caseOf } from '../exercise/answer-case';
-import { keyAsked, practiceFor } from '../exercise/practice';
 import type { Slip, SlipItem } from '../exercise/set/slip';
 import type { SpelledNote } from '../note/spelled';
 import type { ClassWords } from './class-words';
 import { sayGiven } from './say-given';
 import { sayMarks } from './say-marks';
-import { sayMistake } from './say-mistake';
+import { sayHabit } from './say-mistake';
 import { listed } from './say-task';
 
 /** What a slip says under a question, line by line. */
@@ -33,12 +31,11 @@ function sayDifference(w: ClassWords, { question, given, expected }: SlipItem): 
 /** A question of a slip in words. */
 export function saySlipItem(w: ClassWords, item: SlipItem): SlipLines {
   const { question, given, expected, cell, habits } = item;
-  const about = caseOf(question.asked, given, w.settings);
   const right = cell.state === 'accepted' || cell.state === 'right';
   const said = right
     ? []
     : habits.map((id) => {
-        const { name, why } = sayMistake(w, id, about, practiceFor(id, keyAsked(question.asked)));
+        const { name, why } = sayHabit(w, id, question.asked, given);
         return `${name}. ${why}`;
       });
   const decided =
@@ -68,6 +65,6 @@ export function saySlipTotal({ total, right, stopped }: Slip): readonly string[]
 /** The one exercise of a slip; null where there is nothing to practise. */
 export function saySlipPractice(w: ClassWords, { practise }: Slip): string | null {
   if (!practise) return null;
-  const { habit, key, item } = practise;
-  return sayMistake(w, habit, caseOf(item.question.asked, item.given, w.settings), key).cure;
+  const { habit, item } = practise;
+  return sayHabit(w, habit, item.question.asked, item.given).cure;
 }

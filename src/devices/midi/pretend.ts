@@ -8,7 +8,7 @@ export type PretendKeyboard = MidiDevice & {
    * @param every milliseconds from key to key
    * @returns stops it
    */
-  readonly play: (keys: readonly number[], every: number, done: () => void) => () => void;
+  readonly play: (keys: readonly number[], every: number) => () => void;
 };
 
 export const PRETEND = 'pretend';
@@ -22,12 +22,12 @@ export function pretendKeyboard(name: string): PretendKeyboard {
       listeners.add(heard);
       return () => listeners.delete(heard);
     },
-    play: (keys, every, done) => {
+    play: (keys, every) => {
       let at = 0;
       let timer: ReturnType<typeof setTimeout> | null = null;
       const next = () => {
         const key = keys[at];
-        if (key === undefined) return done();
+        if (key === undefined) return;
         at += 1;
         for (const heard of listeners) heard(key);
         timer = setTimeout(next, every);

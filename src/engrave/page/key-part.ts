@@ -1,11 +1,9 @@
-import { caseOf } from '@/core/exercise/answer-case';
 import { rightAnswer } from '@/core/exercise/kinds/all';
-import { keyAsked, practiceFor } from '@/core/exercise/practice';
 import { type KeyEntry, keyEntry } from '@/core/exercise/sheet/key/key-entry';
 import type { SheetItem } from '@/core/exercise/sheet/task/all';
 import { sayClaims } from '@/core/words/say-claim';
 import { sayGiven } from '@/core/words/say-given';
-import { sayMistake } from '@/core/words/say-mistake';
+import { sayHabit } from '@/core/words/say-mistake';
 import { sayWorking } from '@/core/words/say-working';
 import { SHEET_WORDS as SAY } from '@/core/words/screen/sheet-paper';
 import { itemPart } from './item-part';
@@ -31,8 +29,7 @@ function faultLines({ w }: Setting, item: SheetItem, { asked, fault }: KeyEntry)
       ? `${SAY.note(place + 1)}: ${SAY.changes(w.noteWithSign(is), w.noteWithSign(must))}.`
       : '';
   });
-  const about = caseOf(asked, item.shown, w.settings);
-  const { name, why } = sayMistake(w, fault.habit, about, practiceFor(fault.habit, keyAsked(asked)));
+  const { name, why } = sayHabit(w, fault.habit, asked, item.shown);
   return [notes.join(' '), `${name}. ${why}`];
 }
 
@@ -45,8 +42,7 @@ function rightTooLine({ w }: Setting, { asked, answers }: KeyEntry): string {
 /** The habits that are likely here, each with the answer it leads to. */
 function likelyLines({ w }: Setting, { asked, likely }: KeyEntry): readonly string[] {
   return likely.map(({ habit, answer }) => {
-    const about = caseOf(asked, answer, w.settings);
-    const { name } = sayMistake(w, habit, about, practiceFor(habit, keyAsked(asked)));
+    const { name } = sayHabit(w, habit, asked, answer);
     return `${SAY.likely}: ${sayGiven(w, asked, answer)} (${name}).`;
   });
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { MANY } from '@/core/any-words.test-data';
-import { BLANK_CODE } from '@/core/exercise/set/cell';
+import { BLANK_CODE } from '@/core/exercise/code';
 import { codeOf, MINORS, paperOf, workOf } from '@/core/exercise/set/set.test-data';
 import { CHOICES, USUAL_SETTINGS } from '@/core/school/settings';
 import { ENGLISH, wordsOf } from '@/core/words/class-words';

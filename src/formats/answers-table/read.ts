@@ -1,7 +1,6 @@
 import Papa from 'papaparse';
-import { answerCode, readAnswerCode } from '@/core/exercise/code';
+import { answerCode, BLANK_CODE, readAnswerCode } from '@/core/exercise/code';
 import { rightAnswer } from '@/core/exercise/kinds/all';
-import { BLANK_CODE } from '@/core/exercise/set/cell';
 import type { SetQuestion } from '@/core/exercise/set/question';
 import type { ClassWords } from '@/core/words/class-words';
 import { readGiven } from '@/core/words/read-given';

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
-import { answerCode, readAnswerCode } from '@/core/exercise/code';
+import { answerCode, BLANK_CODE, readAnswerCode } from '@/core/exercise/code';
 import { rightAnswer } from '@/core/exercise/kinds/all';
-import { BLANK_CODE, cellOf, type SetWork, totalOf } from '@/core/exercise/set/cell';
+import { cellOf, type SetWork, totalOf } from '@/core/exercise/set/cell';
 import { habitNeeds } from '@/core/exercise/set/needs';
 import type { Paper } from '@/core/exercise/set/paper';
 import type { SetQuestion } from '@/core/exercise/set/question';

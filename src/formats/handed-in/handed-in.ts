@@ -1,6 +1,7 @@
 import { strFromU8, strToU8, unzlibSync, zlibSync } from 'fflate';
 import * as z from 'zod/mini';
-import type { HandedInProblem } from '@/core/exercise/set/handed-in-problem';
+import { shortSum } from '@/core/short-sum';
+import type { HandedInProblem } from '@/core/words/say-handed-in';
 
 export type { HandedInProblem };
 
@@ -40,13 +41,9 @@ const shape = z.strictObject({
 
 const someVersion = z.looseObject({ format: z.literal(FORMAT), v: z.int() });
 
-/** A sum over what was handed in, by which a part that got lost or was changed is noticed. It keeps no secret. */
+/** A sum over what was handed in, by which a part that got lost or was changed is noticed. */
 function sumOf({ name, sheet, answers, at }: HandedIn): string {
-  let hash = 0x811c9dc5;
-  for (const char of JSON.stringify([name, sheet, answers, at])) {
-    hash = Math.imul(hash ^ (char.codePointAt(0) ?? 0), 0x01000193) >>> 0;
-  }
-  return hash.toString(16).padStart(8, '0');
+  return shortSum(JSON.stringify([name, sheet, answers, at]));
 }
 
 /** What was handed in as a file. */

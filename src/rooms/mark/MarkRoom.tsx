@@ -6,6 +6,7 @@ import { sayMarkProblem } from '@/core/words/say-mark-problem';
 import { markWords } from '@/core/words/screen/mark';
 import { mending, pileOf, piling } from '@/store/deciding';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
+import { focusOn } from '@/ui/focus-on';
 import { newId } from '@/ui/new-id';
 import { part } from '@/ui/parts/part';
 import { Sentence } from '@/ui/sentence/Sentence';
@@ -70,11 +71,6 @@ function Inside() {
 /** Where an answer is typed, and where it is written on a staff. */
 const FIELD = '[data-answer]';
 const STAFF = '[role=application]';
-
-function focusOn(selector: string): void {
-  const found = document.querySelector(selector);
-  if (found instanceof HTMLElement) found.focus();
-}
 
 /** Whether the page is about one answer; the page that is served is, until its address has been read. */
 const isOfOne = () => typeof window === 'undefined' || !isSetSearch(window.location.search);

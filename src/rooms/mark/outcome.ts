@@ -5,7 +5,7 @@ import { type MarkQuestion, markProblem } from '@/core/exercise/kinds/all';
 import type { MarkProblem } from '@/core/exercise/kinds/problem';
 import { keyAsked, type ScaleKey, tellingApart } from '@/core/exercise/practice';
 import { invitedMistakes } from '@/core/mark/explain/invited';
-import { byRank, type Explanation } from '@/core/mark/explain/rank';
+import { type Explanation, evenFirst } from '@/core/mark/explain/rank';
 import type { Finding, Judged } from '@/core/mark/judging/judged';
 import { marksUnder, type Score, scoreOf } from '@/core/mark/judging/marks';
 import { mistakesNamed } from '@/core/mark/mistakes/all';
@@ -72,9 +72,8 @@ export function outcomeOf(
   const decided = own ?? like;
   const choice = decided?.habit ?? null;
   const accepted = (decided?.accepted ?? false) && !judged.correct;
-  const [first] = judged.causes;
-  const even = first ? judged.causes.filter((each) => byRank(each, first) === 0) : [];
-  const habit = choice === null ? (first ?? null) : explanationFrom(choice);
+  const even = evenFirst(judged.causes);
+  const habit = choice === null ? (even[0] ?? null) : explanationFrom(choice);
   const counted = scoreOf(judged, settings);
   const full = accepted ? { ...counted, got: counted.of } : counted;
   return {

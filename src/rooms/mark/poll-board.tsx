@@ -1,15 +1,13 @@
 import { useMemo } from 'react';
 import type { Answer } from '@/core/exercise/answer';
-import { caseOf } from '@/core/exercise/answer-case';
 import { readAnswerCode } from '@/core/exercise/code';
 import { judge } from '@/core/exercise/judge';
 import { markProblem } from '@/core/exercise/kinds/all';
-import { keyAsked, practiceFor } from '@/core/exercise/practice';
 import type { Judged } from '@/core/mark/judging/judged';
 import type { ClassWords } from '@/core/words/class-words';
 import { sayGiven } from '@/core/words/say-given';
 import type { SaidStep } from '@/core/words/say-method';
-import { sayMistake } from '@/core/words/say-mistake';
+import { sayHabit } from '@/core/words/say-mistake';
 import { sayTask } from '@/core/words/say-task';
 import { setWords } from '@/core/words/screen/set';
 import { useWords } from '@/ui/school/use-class';
@@ -38,8 +36,7 @@ function groupsOf(w: ClassWords, { question, counts }: Poll): readonly Group[] {
       const judged = answer && judge(question, answer, school);
       if (!answer || !judged) return [];
       const [id] = judged.correct ? [] : (judged.causes[0]?.habits ?? []);
-      const about = caseOf(question, answer, w.settings);
-      const said = id ? sayMistake(w, id, about, practiceFor(id, keyAsked(question))) : null;
+      const said = id ? sayHabit(w, id, question, answer) : null;
       const state = answer.is === 'blank' ? words.enter.states.blank : words.class.noHabit;
       const title = judged.correct ? words.enter.states.right : (said?.name ?? state);
       return [{ code, count, answer, judged, title, say: said?.say ?? null }];

@@ -9,7 +9,8 @@ use([BarChart, GridComponent, SVGRenderer]);
 /** Pixels a bar takes with the room about it. */
 const ROW = 24;
 
-const ink = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+/** Colours by their names, so that they follow the light of the page. */
+const ink = (name: string) => `var(${name})`;
 
 /**
  * Bars one below the other, the first on top, in an element of the page. What is full is drawn full, and what is told apart
@@ -41,6 +42,7 @@ export function drawBars(
     series: [
       {
         type: 'bar',
+        emphasis: { disabled: true },
         stack: 'all',
         barWidth: 10,
         data: rows.map(({ full }) => full),
@@ -48,6 +50,7 @@ export function drawBars(
       },
       {
         type: 'bar',
+        emphasis: { disabled: true },
         stack: 'all',
         data: rows.map(({ hollow }) => hollow),
         itemStyle: {

@@ -1,11 +1,8 @@
 import { marksUnder } from '../../mark/judging/marks';
-import { BLANK } from '../answer';
-import { answerCode } from '../code';
+import { BLANK_CODE } from '../code';
 import { type Decisions, type Paper, type SetDecision, UNDECIDED, under } from './paper';
 import type { SetQuestion } from './question';
 import type { Verdicts } from './verdict';
-
-export const BLANK_CODE = answerCode(BLANK);
 
 /** How an answer stands; `excused` was not reached by somebody who stopped, or belongs to somebody who was not there. */
 export type CellState =

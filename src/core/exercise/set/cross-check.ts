@@ -92,8 +92,3 @@ export function disagreements(
       .map(([fifths, sides]): Disagreement => ({ person: paper.person, fifths, sides }));
   });
 }
-
-/** The key of a question as a code: its tonic and its scale. */
-export function keyCodeOf({ tonic, scale }: NonNullable<ReturnType<typeof keyOf>>): string {
-  return `${asciiName(tonic)}.${scale ?? ''}`;
-}

@@ -16,6 +16,12 @@ export function audibleHabits(asked: MarkQuestion, school: MarkSchool): readonly
   );
 }
 
+/** What a learner shows at the next time: now and then nothing wrong, else one habit after the other; null for nothing wrong. */
+export function learnerShows(habits: readonly string[], times: number): string | null {
+  if (habits.length === 0 || times % 3 === 2) return null;
+  return habits[(times * 7) % habits.length] ?? null;
+}
+
 /**
  * What a learner plays to a question, in MIDI numbers: what is right, or what a habit of the catalogue makes of it; what is
  * right, too, where the habit cannot show.

@@ -1,3 +1,6 @@
+import type { NamedKey } from '../../mark/machine/written';
+import { type MistakeId, mistakesNamed } from '../../mark/mistakes/all';
+import { asciiName } from '../../note/spelled';
 import { once } from '../../once';
 import { answerCode, readAnswerCode } from '../code';
 import { keyOf } from '../kinds/all';
@@ -53,7 +56,7 @@ function weightsOf(
  * most of the class. Habits are settled one after the other, the one met in most people first, then in most answers; the
  * order of entry decides nothing.
  */
-export function settledHabits(cells: readonly CountedCell[]): ReadonlyMap<CountedCell, string> {
+function settledHabits(cells: readonly CountedCell[]): ReadonlyMap<CountedCell, string> {
   const settled = new Map<CountedCell, string>();
   let open = cells.filter(({ cell }) => cell.habits.length > 0);
   while (open.length > 0) {
@@ -73,6 +76,18 @@ export function settledHabits(cells: readonly CountedCell[]): ReadonlyMap<Counte
   }
   return settled;
 }
+
+/** Which explanation stands behind the answer of a person to a question, as it was settled for the whole class. */
+export const settledIn = once((work: SetWork) => {
+  const settled = new Map(
+    [...settledHabits(countedCells(work))].map(([{ person, question }, text]) => [
+      `${person} ${question}`,
+      text,
+    ]),
+  );
+  return (person: string, question: string): readonly MistakeId[] =>
+    mistakesNamed(settled.get(`${person} ${question}`) ?? '') ?? [];
+});
 
 /** The habits of a set, the one that most people have first; then the one in most answers. */
 export const habitNeeds = once((work: SetWork): readonly HabitNeed[] => {
@@ -137,25 +152,29 @@ export function questionNeeds(work: SetWork): readonly QuestionNeed[] {
 }
 
 export type KeyNeed = Went & {
-  /** Tonic and scale, as a code of the key: `C#.harmonic-minor`. */
-  readonly key: string;
+  readonly key: NamedKey;
   readonly questions: readonly string[];
 };
 
 /** How each key went, the one with the most trouble first; questions about no key are left out. */
-export function keyNeeds(work: SetWork, codeOf: (key: NonNullable<ReturnType<typeof keyOf>>) => string) {
+export function keyNeeds(work: SetWork): readonly KeyNeed[] {
   const cells = countedCells(work);
-  const keys = new Map<string, string[]>();
+  const keys = new Map<string, { readonly key: NamedKey; readonly questions: string[] }>();
   for (const { id, asked } of work.questions) {
     const key = keyOf(asked);
     if (!key) continue;
-    const code = codeOf(key);
-    keys.set(code, [...(keys.get(code) ?? []), id]);
+    const code = `${asciiName(key.tonic)} ${key.scale}`;
+    const own = keys.get(code) ?? { key, questions: [] };
+    own.questions.push(id);
+    keys.set(code, own);
   }
-  return [...keys]
-    .map(([key, questions]): KeyNeed => {
-      return { key, questions, ...wentOf(cells.filter(({ question }) => questions.includes(question))) };
-    })
+  return [...keys.values()]
+    .map(
+      (own): KeyNeed => ({
+        ...own,
+        ...wentOf(cells.filter(({ question }) => own.questions.includes(question))),
+      }),
+    )
     .filter(({ counted }) => counted > 0)
     .toSorted((a, b) => shareRight(a) - shareRight(b) || b.counted - a.counted);
 }

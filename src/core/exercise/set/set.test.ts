@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { asciiName } from '../../note/spelled';
 import { CHOICES, USUAL_SETTINGS, withSetting } from '../../school/settings';
-import { BLANK_CODE, cellOf, totalOf } from './cell';
-import { keyCodeOf } from './cross-check';
-import { habitNeeds, keyNeeds, questionNeeds, sameAnswers } from './needs';
+import { BLANK_CODE } from '../code';
+import { cellOf, totalOf } from './cell';
+import { countedCells, habitNeeds, keyNeeds, questionNeeds, sameAnswers, settledIn } from './needs';
 import { laid, UNDECIDED } from './paper';
 import { codeOf, MINORS, paperOf, SCHOOL, workOf } from './set.test-data';
+import { slipFor } from './slip';
 import { teachTomorrow } from './tomorrow';
 import { usualAnswers } from './usual';
 import { givenAnswers, judgedSet, judgingSet, rejudged, setSchool, unjudged } from './verdict';
@@ -232,11 +234,42 @@ describe('what a class needs', () => {
       ['q2', 3, 2],
       ['q3', 3, 2],
     ]);
-    expect(keyNeeds(work, keyCodeOf).map(({ key, counted, right: good }) => [key, counted, good])).toEqual([
+    expect(
+      keyNeeds(work).map(({ key, counted, right: good }) => [
+        `${asciiName(key.tonic)}.${key.scale}`,
+        counted,
+        good,
+      ]),
+    ).toEqual([
       ['E.harmonic-minor', 3, 1],
       ['C.harmonic-minor', 3, 2],
       ['F.harmonic-minor', 3, 2],
     ]);
+  });
+
+  it('has one habit behind an answer, the same in the class view and on every slip', () => {
+    fc.assert(
+      fc.property(anyAnswers, (answers) => {
+        const work = workOf(MINORS, papersOf(answers));
+        const met = new Set(habitNeeds(work).map(({ habit }) => habit));
+        for (const { person, question, cell } of countedCells(work)) {
+          const settled = settledIn(work)(person, question);
+          if (cell.habits.length === 0) expect(settled).toEqual([]);
+          else expect(cell.habits).toContain(settled.join('+'));
+          for (const habit of settled) expect(met.has(habit)).toBe(true);
+        }
+        for (const paper of work.papers) {
+          const slip = slipFor(work, paper, SCHOOL);
+          for (const { question, habits } of slip?.items ?? [])
+            expect(habits).toEqual(settledIn(work)(paper.person, question.id));
+          // Where something was explained, there is something to practise.
+          expect(slip?.practise === null).toBe(
+            (slip?.items ?? []).every(({ habits }) => habits.length === 0),
+          );
+        }
+      }),
+      { numRuns: 30 },
+    );
   });
 
   it('teaches again what most have, says how many could have shown it, and practises on another key', () => {

@@ -1,10 +1,10 @@
-import { type MistakeId, mistakesNamed } from '../../mark/mistakes/all';
+import type { MistakeId } from '../../mark/mistakes/all';
 import type { Answer } from '../answer';
 import { readAnswerCode } from '../code';
 import { rightAnswer } from '../kinds/all';
 import { keyAsked, practiceFor, type ScaleKey } from '../practice';
 import { type Cell, cellOf, isRight, type SetWork, type Total, totalOf } from './cell';
-import { type CountedCell, countedCells, habitNeeds, settledHabits } from './needs';
+import { settledIn } from './needs';
 import type { Paper } from './paper';
 import type { SetQuestion } from './question';
 import type { SetSchool } from './verdict';
@@ -32,25 +32,9 @@ export type Slip = {
   readonly practise: { readonly habit: MistakeId; readonly key: ScaleKey; readonly item: SlipItem } | null;
 };
 
-type SlipNow = {
-  readonly work: SetWork;
-  readonly school: SetSchool;
-  readonly settled: ReadonlyMap<string, string>;
-};
-
-const cellName = (person: string, question: string) => `${person} ${question}`;
-
-/** What the slips of a set have in common: which habit stands behind each answer, as it was settled for the whole class. */
-export function slipsOf(work: SetWork, school: SetSchool): SlipNow {
-  const settled = [...settledHabits(countedCells(work))];
-  const named = settled.map(([{ person, question }, habits]: readonly [CountedCell, string]) => {
-    return [cellName(person, question), habits] as const;
-  });
-  return { work, school, settled: new Map(named) };
-}
-
 /** The slip of a student; null for somebody of whom nothing is counted. */
-export function slipFor({ work, school, settled }: SlipNow, paper: Paper): Slip | null {
+export function slipFor(work: SetWork, paper: Paper, school: SetSchool): Slip | null {
+  const habitsOf = settledIn(work);
   const total = totalOf(work, paper);
   if (total.answers === 0) return null;
   const right: number[] = [];
@@ -63,15 +47,20 @@ export function slipFor({ work, school, settled }: SlipNow, paper: Paper): Slip 
       right.push(at + 1);
       continue;
     }
-    const text = settled.get(cellName(paper.person, question.id)) ?? '';
     const expected = rightAnswer(question.asked, school);
-    items.push({ number: at + 1, question, cell, given, expected, habits: mistakesNamed(text) ?? [] });
+    items.push({
+      number: at + 1,
+      question,
+      cell,
+      given,
+      expected,
+      habits: habitsOf(paper.person, question.id),
+    });
   }
-  const [most] = habitNeeds({ ...work, papers: [paper] }).flatMap(({ habit }) => mistakesNamed(habit) ?? []);
-  const shows = items.find(({ habits }) => most !== undefined && habits.includes(most));
+  const times = (habit: MistakeId) => items.filter(({ habits }) => habits.includes(habit)).length;
+  const [habit] = items.flatMap(({ habits }) => habits).toSorted((a, b) => times(b) - times(a));
+  const item = items.find(({ habits }) => habit !== undefined && habits.includes(habit));
   const practise =
-    most && shows
-      ? { habit: most, key: practiceFor(most, keyAsked(shows.question.asked)), item: shows }
-      : null;
+    habit && item ? { habit, key: practiceFor(habit, keyAsked(item.question.asked)), item } : null;
   return { person: paper.person, total, right, items, stopped: paper.stopped, practise };
 }

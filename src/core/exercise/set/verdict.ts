@@ -1,5 +1,5 @@
 import { invitedMistakes } from '../../mark/explain/invited';
-import { byRank } from '../../mark/explain/rank';
+import { evenFirst } from '../../mark/explain/rank';
 import { marksUnder, scoreOf } from '../../mark/judging/marks';
 import type { Settings } from '../../school/settings';
 import { readAnswerCode } from '../code';
@@ -37,9 +37,8 @@ function verdictOn(question: SetQuestion, code: string, school: SetSchool): Verd
   const counted = scoreOf(judged, school);
   const { marks } = question;
   const { got, of } = marks === null ? counted : { got: marksUnder(counted, marks), of: marks };
-  const [first] = judged.causes;
-  const even = first ? judged.causes.filter((each) => byRank(each, first) === 0) : [];
-  return { correct: judged.correct, got, of, habits: even.map(({ habits }) => habits.join('+')) };
+  const habits = evenFirst(judged.causes).map((each) => each.habits.join('+'));
+  return { correct: judged.correct, got, of, habits };
 }
 
 /** An answer that somebody gave to a question. */

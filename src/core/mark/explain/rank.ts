@@ -14,6 +14,12 @@ export function byRank(one: Explanation, other: Explanation): number {
   return (a[0] ?? 0) - (b[0] ?? 0) || (a[1] ?? 0) - (b[1] ?? 0);
 }
 
+/** The explanations of some in order that weigh as much as the first: more than one are a real tie. */
+export function evenFirst(causes: readonly Explanation[]): readonly Explanation[] {
+  const [first] = causes;
+  return first ? causes.filter((each) => byRank(each, first) === 0) : [];
+}
+
 /**
  * Explanations in order, each once: by rank, then those with mistakes of `known` before, the most frequent first.
  *

@@ -4,7 +4,7 @@ import { judge } from '@/core/exercise/judge';
 import type { MarkSchool } from '@/core/exercise/kinds/kind';
 import { keyAsked, practiceFor, type ScaleKey, tellingApart } from '@/core/exercise/practice';
 import { invitedMistakes } from '@/core/mark/explain/invited';
-import { byRank, type Explanation } from '@/core/mark/explain/rank';
+import { type Explanation, evenFirst } from '@/core/mark/explain/rank';
 import type { Judged, Thing } from '@/core/mark/judging/judged';
 import { scoreOf } from '@/core/mark/judging/marks';
 import type { MistakeId } from '@/core/mark/mistakes/all';
@@ -69,7 +69,7 @@ function causeOf(
   const { sent, judged, about, key } = told;
   const said = cause.habits.map((id) => sayMistake(ENGLISH, id, about, practiceFor(id, key)));
   const first = all[0] ?? cause;
-  const even = all.filter((each) => byRank(each, first) === 0);
+  const even = evenFirst(all);
   const ask = cause === first ? tellingApart(even, sent.asked, told.school)?.key : null;
   return {
     code: cause.habits[0] as MistakeId,
@@ -77,7 +77,7 @@ function causeOf(
     notes: [...judged.wrong],
     explains: Math.max(1, judged.parts.lost.parts),
     ties: all.filter((each) => each !== cause).map(codeOf),
-    even: byRank(cause, first) === 0,
+    even: even.includes(cause),
     text: said.map(({ name, why }) => `${name}. ${why}`).join(' '),
     say: said.map(({ say }) => say).join(' '),
     cure: said.map(({ cure }) => cure).join(' '),

@@ -11,6 +11,8 @@ import { NAME_LIMIT } from '@/store/limits';
 import { useWords } from '@/ui/school/use-class';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { TypedField } from '@/ui/TypedField';
+import { SHEETS_PATH } from '../../address/sheets/sheets-address';
+import { GoLink } from '../../shell/GoLink';
 import { typedItems } from './typed-items';
 import type { SetInHand } from './use-set';
 
@@ -48,6 +50,7 @@ export function AboutSet({ held, school }: Props) {
             onChange={(event) => event.target.value !== '' && change({ day: event.target.value })}
           />
         </div>
+        {set.sheet !== null && <GoLink href={SHEETS_PATH + set.sheet}>{say.sheet}</GoLink>}
         <ol className="flex flex-col">
           {work.questions.map((question, at) => (
             <Question
@@ -119,6 +122,7 @@ function Typed({ label, onItem }: { readonly label: string; readonly onItem: (it
   const [problem, setProblem] = useState('');
   const take = (event: { readonly preventDefault: () => void }) => {
     event.preventDefault();
+    if (text.trim() === '') return;
     const { items, unread } = typedItems(w, text);
     const [item] = items;
     if (!item) {

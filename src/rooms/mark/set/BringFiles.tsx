@@ -26,16 +26,14 @@ export function BringFiles({ held, hands }: Props) {
   const folder = useRef<HTMLInputElement>(null);
   const [code, setCode] = useState('');
   const [choices, setChoices] = useState<Choices>({});
-  const { people, work, set } = held;
+  const { people, work } = held;
   const school = useMemo(() => setSchool(w.settings, []), [w.settings]);
   const read = useMemo(
     () =>
       files.stage === 'read'
-        ? files.files.map((file) =>
-            foundIn(file, { sheet: set.sheet, questions: work.questions, people, school }),
-          )
+        ? files.files.map((file) => foundIn(file, { questions: work.questions, people, school }))
         : [],
-    [files, set.sheet, work.questions, people, school],
+    [files, work.questions, people, school],
   );
   const found = read.flatMap((each) => (each.ok ? each.found : []));
   const personOf = (each: Found) => choices[each.id]?.person ?? each.person;
@@ -116,7 +114,7 @@ export function BringFiles({ held, hands }: Props) {
           {say.readCode}
         </button>
       </form>
-      {files.stage === 'reading' && <p role="status">{setWords(w).enter.judging(files.done, files.of)}</p>}
+      {files.stage === 'reading' && <p role="status">{say.reading(files.done, files.of)}</p>}
       {files.stage === 'read' && (
         <div className="flex flex-col gap-2">
           <p role="status">{say.found(found.length)}</p>

@@ -1,7 +1,7 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { answerCode } from '@/core/exercise/code';
 import { judge } from '@/core/exercise/judge';
-import { audibleHabits, learnerPlays } from '@/core/exercise/set/learner';
+import { audibleHabits, learnerPlays, learnerShows } from '@/core/exercise/set/learner';
 import { isPlayable, playedAnswers } from '@/core/exercise/set/played';
 import type { SetQuestion } from '@/core/exercise/set/question';
 import { setSchool } from '@/core/exercise/set/verdict';
@@ -55,6 +55,9 @@ export function BringPlayed({ held, hands }: Props) {
   const [listening, setListening] = useState(true);
   const question = playable.find((each) => each.id === id) ?? playable[0];
   const chosen = device === PRETEND ? pretend : (real.find((each) => each.id === device) ?? pretend);
+  /** Stops what the pretend one plays; it ends with the page, too. */
+  const stop = useRef(() => {});
+  useEffect(() => () => stop.current(), []);
   useEffect(() => {
     if (!listening) return;
     return chosen.listen((midi) => setHeard((before) => [...before, midi]));
@@ -119,7 +122,8 @@ export function BringPlayed({ held, hands }: Props) {
           question={question}
           onPlay={(keys) => {
             setHeard([]);
-            pretend.play(keys, EVERY, () => undefined);
+            stop.current();
+            stop.current = pretend.play(keys, EVERY);
           }}
         />
       )}
@@ -153,9 +157,7 @@ function Learner({
   const [plays, setPlays] = useState<string>(ANY);
   const [times, setTimes] = useState(0);
   const play = () => {
-    // As it comes: now and then it knows it, else one habit after the other.
-    const any = times % 3 === 2 ? null : (habits[(times * 7) % Math.max(1, habits.length)] ?? null);
-    const habit = plays === KNOWS ? null : plays === ANY ? any : plays;
+    const habit = plays === KNOWS ? null : plays === ANY ? learnerShows(habits, times) : plays;
     setTimes(times + 1);
     onPlay(learnerPlays(question.asked, habit, school));
   };

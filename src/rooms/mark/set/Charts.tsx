@@ -1,7 +1,5 @@
 import type { ReactNode } from 'react';
-import { keyOf } from '@/core/exercise/kinds/all';
-import { keyCodeOf } from '@/core/exercise/set/cross-check';
-import { habitNeeds, keyNeeds, questionNeeds, type Went } from '@/core/exercise/set/needs';
+import { habitNeeds, type KeyNeed, keyNeeds, questionNeeds, type Went } from '@/core/exercise/set/needs';
 import { mistakesNamed } from '@/core/mark/mistakes/all';
 import type { ClassWords } from '@/core/words/class-words';
 import { half } from '@/core/words/say-marks';
@@ -70,16 +68,9 @@ export function Charts({ held, onQuestion }: Props) {
   const names = (ids: readonly string[]) => ids.map(nameOf).join(', ');
   const habits = habitNeeds(work);
   const questions = questionNeeds(work);
-  const keys = keyNeeds(work, keyCodeOf);
-  const numberOf = (id: string) => work.questions.findIndex((each) => each.id === id) + 1;
-  const keyName = (code: string) => {
-    const asked = work.questions.find(({ asked: each }) => {
-      const key = keyOf(each);
-      return key && keyCodeOf(key) === code;
-    });
-    const key = asked && keyOf(asked.asked);
-    return key?.scale ? w.scale(key.tonic, key.scale) : key ? w.note(key.tonic) : code;
-  };
+  const keys = keyNeeds(work);
+  const texts = new Map(work.questions.map(({ id, item }, at) => [id, `${at + 1}. ${sayTask(w, item)}`]));
+  const keyName = ({ key }: KeyNeed) => (key.scale ? w.scale(key.tonic, key.scale) : w.note(key.tonic));
   const share = (went: Went): Pick<BarRow, 'full' | 'hollow' | 'text'> => ({
     full: (100 * (went.counted - went.right - went.corrected)) / went.counted,
     hollow: (100 * went.corrected) / went.counted,
@@ -88,8 +79,7 @@ export function Charts({ held, onQuestion }: Props) {
   const marks = ({ got, of }: Went) => `${half(got)}/${half(of)}`;
   const toQuestion = (id: string) => (
     <button type="button" className="text-left underline" onClick={() => onQuestion(id)}>
-      {numberOf(id)}.{' '}
-      {sayTask(w, work.questions[numberOf(id) - 1]?.item ?? { task: 'circle', part: 'major' })}
+      {texts.get(id)}
     </button>
   );
   const words = { asTable: say.asTable, asChart: say.asChart };
@@ -130,7 +120,7 @@ export function Charts({ held, onQuestion }: Props) {
         most={100}
         rows={questions.slice(0, IN_CHART).map((each) => ({
           id: each.question,
-          name: `${numberOf(each.question)}. ${sayTask(w, work.questions[numberOf(each.question) - 1]?.item ?? { task: 'circle', part: 'major' })}`,
+          name: texts.get(each.question) ?? '',
           ...share(each),
         }))}
         onPick={onQuestion}
@@ -153,16 +143,16 @@ export function Charts({ held, onQuestion }: Props) {
         most={100}
         rows={keys
           .slice(0, IN_CHART)
-          .map((each) => ({ id: each.key, name: keyName(each.key), ...share(each) }))}
+          .map((each) => ({ id: keyName(each), name: keyName(each), ...share(each) }))}
         onPick={(key) => {
-          const [first] = keys.find((each) => each.key === key)?.questions ?? [];
+          const [first] = keys.find((each) => keyName(each) === key)?.questions ?? [];
           if (first) onQuestion(first);
         }}
         table={
           <Table
             heads={[say.keyHead, say.rightHead, say.corrected, say.marksHead]}
             rows={keys.map((each) => [
-              keyName(each.key),
+              keyName(each),
               `${each.right}/${each.counted}`,
               String(each.corrected),
               marks(each),

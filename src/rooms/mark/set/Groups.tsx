@@ -1,13 +1,11 @@
 import { memo, useState } from 'react';
-import { caseOf } from '@/core/exercise/answer-case';
 import { readAnswerCode } from '@/core/exercise/code';
 import { look } from '@/core/exercise/judge';
-import { keyAsked, practiceFor } from '@/core/exercise/practice';
 import { isRight } from '@/core/exercise/set/cell';
-import { type SameAnswer, sameAnswers, settledHabits } from '@/core/exercise/set/needs';
+import { type SameAnswer, sameAnswers, settledIn } from '@/core/exercise/set/needs';
 import type { SetQuestion } from '@/core/exercise/set/question';
-import { mistakesNamed } from '@/core/mark/mistakes/all';
-import { sayMistake } from '@/core/words/say-mistake';
+import type { MistakeId } from '@/core/mark/mistakes/all';
+import { sayHabit } from '@/core/words/say-mistake';
 import { sayTask } from '@/core/words/say-task';
 import { setWords } from '@/core/words/screen/set';
 import { decidingForAll } from '@/store/answer-sets';
@@ -32,6 +30,7 @@ export function Groups({ held, school, question }: Props) {
   const { work, people, set } = held;
   const [hidden, setHidden] = useState(false);
   const groups = sameAnswers(work, question.id);
+  const habitsOf = settledIn(work);
   const number = work.questions.indexOf(question) + 1;
   const nameOf = (id: string) => people.find((each) => each.id === id)?.name ?? '';
   const voices = set.voices[question.id] ?? {};
@@ -70,7 +69,7 @@ export function Groups({ held, school, question }: Props) {
           <Group
             key={group.code}
             {...{ group, question }}
-            habit={settledIn(held, question, group)}
+            habit={habitsOf(group.people[0] ?? '', question.id)[0] ?? null}
             names={hidden ? '' : group.people.map(nameOf).join(', ')}
             called={group.codes.reduce((sum, each) => sum + (voices[each] ?? 0), 0)}
             onDecide={decide}
@@ -81,19 +80,10 @@ export function Groups({ held, school, question }: Props) {
   );
 }
 
-/** The habit that stands behind the answers of a group, as it was settled for the whole class. */
-function settledIn({ work }: SetInHand, question: SetQuestion, group: SameAnswer): string | null {
-  if (isRight(group.cell)) return null;
-  const all = work.papers.flatMap(({ person }) =>
-    group.people.includes(person) ? [{ person, question: question.id, cell: group.cell }] : [],
-  );
-  return [...settledHabits(all).values()][0] ?? null;
-}
-
 type GroupProps = {
   readonly group: SameAnswer;
   readonly question: SetQuestion;
-  readonly habit: string | null;
+  readonly habit: MistakeId | null;
   readonly names: string;
   readonly called: number;
   readonly onDecide: (group: SameAnswer) => void;
@@ -107,10 +97,7 @@ const Group = memo(function Group({ group, question, habit, names, called, onDec
   if (!answer) return null;
   const right = isRight(cell);
   const judged = look(question.asked, answer, { ...w.settings, known: [] });
-  const [id] = habit === null ? [] : (mistakesNamed(habit) ?? []);
-  const said =
-    id &&
-    sayMistake(w, id, caseOf(question.asked, answer, w.settings), practiceFor(id, keyAsked(question.asked)));
+  const said = habit && sayHabit(w, habit, question.asked, answer);
   const title = right
     ? setWords(w).enter.states[cell.state]
     : (said?.name ?? (cell.state === 'blank' ? setWords(w).enter.states.blank : say.noHabit));

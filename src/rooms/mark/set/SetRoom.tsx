@@ -5,6 +5,7 @@ import { bringingPapers, calling, deletingSet, makingSet } from '@/store/answer-
 import { withPapers } from '@/store/school-data';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { plainName } from '@/ui/files/download';
+import { focusOn } from '@/ui/focus-on';
 import { newId } from '@/ui/new-id';
 import { part } from '@/ui/parts/part';
 import { Sentence } from '@/ui/sentence/Sentence';
@@ -66,11 +67,9 @@ export function SetRoom({ search }: Props) {
   );
 }
 
-type WordProps = { readonly here: Here; readonly sentence: SetSentence; readonly open: string | null };
-
-/** The sentence, and what a pick makes of it. */
-function useSentence({ here, sentence }: Omit<WordProps, 'open'>) {
-  const { w, school, speech } = here;
+/** The sentence, which of its words is open, and what a pick makes of it. */
+function useSentence({ w, school, speech }: Here, sentence: SetSentence) {
+  const [open, setOpen] = useState<string | null>(null);
   const { data } = school.state;
   const group = speech.group?.id ?? null;
   const sets = useMemo(() => setsOfGroup(data.sets, group), [data.sets, group]);
@@ -80,6 +79,7 @@ function useSentence({ here, sentence }: Omit<WordProps, 'open'>) {
     [w, sentence, sets, speech.group, people],
   );
   const pick = (id: string, value: string) => {
+    setOpen(null);
     if (id === 'set') go({ ...sentence, set: value, person: '', sheet: null });
     const view = SET_VIEWS.find((each) => each === value);
     if (id === 'view' && view) go({ ...sentence, view, person: sentence.person || (people[0]?.id ?? '') });
@@ -87,7 +87,14 @@ function useSentence({ here, sentence }: Omit<WordProps, 'open'>) {
     if (id === 'walk' && walk) go({ ...sentence, walk });
     if (id === 'person') go({ ...sentence, person: value });
   };
-  return { sets, people, parts, pick };
+  // Only words that stand in the sentence have a key.
+  const keys = Object.fromEntries(
+    parts.flatMap((each) =>
+      typeof each === 'string' ? [] : [[each.key.toLowerCase(), () => setOpen(each.id)] as const],
+    ),
+  );
+  const heading = <Sentence parts={parts} open={open} onOpen={setOpen} onPick={pick} />;
+  return { sets, people, keys, heading };
 }
 
 /** No set is in hand: one is made, or chosen. */
@@ -95,15 +102,14 @@ function Begins({ search, here }: { readonly search: string; readonly here: Here
   const { sentence, problems } = useMemo(() => readSetSearch(search), [search]);
   const { w, school, speech } = here;
   const say = setWords(w);
-  const [word, setWord] = useState<string | null>(null);
-  const { sets, people, parts, pick } = useSentence({ here, sentence });
+  const { sets, people, keys, heading } = useSentence(here, sentence);
   const { status, data } = school.state;
   const shell = useShell({
     room: MARK,
     here,
     search,
     work: null,
-    keys: { s: () => setWord('set') },
+    keys,
   });
   useEffect(() => {
     document.title = say.title(say.sentence.newSet);
@@ -126,15 +132,7 @@ function Begins({ search, here }: { readonly search: string; readonly here: Here
   return (
     <RoomShell shell={shell} problems={problems} ready={isKnown}>
       <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-5 sm:px-6">
-        <Sentence
-          parts={parts}
-          open={word}
-          onOpen={setWord}
-          onPick={(id, value) => {
-            setWord(null);
-            pick(id, value);
-          }}
-        />
+        {heading}
         {isKnown && (
           <ErrorBoundary what={say.cards.start} size="card" about={sentence}>
             <SetStart
@@ -160,9 +158,8 @@ function Held({ search, here, set }: HeldProps) {
   const { sentence, problems } = useMemo(() => readSetSearch(search), [search]);
   const { w, school } = here;
   const say = setWords(w);
-  const [word, setWord] = useState<string | null>(null);
   const [menu, setMenu] = useState(false);
-  const { parts, pick } = useSentence({ here, sentence });
+  const { keys, heading } = useSentence(here, sentence);
   const held = useSetInHand(here, set);
   const entry = useEntry(w, school, held, sentence.walk);
   const name = setName(w, set);
@@ -222,25 +219,14 @@ function Held({ search, here, set }: HeldProps) {
       },
     },
     keys: {
-      s: () => setWord('set'),
-      v: () => setWord('view'),
-      d: () => setWord('walk'),
-      w: () => setWord('person'),
+      ...keys,
       ...(sentence.view === 'enter' ? inGrid : {}),
     },
   });
   return (
     <RoomShell shell={shell} problems={problems} ready={stands}>
       <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-4 sm:px-6">
-        <Sentence
-          parts={parts}
-          open={word}
-          onOpen={setWord}
-          onPick={(id, value) => {
-            setWord(null);
-            pick(id, value);
-          }}
-        />
+        {heading}
         <Judging held={held} />
         {stands && (
           <View
@@ -261,16 +247,6 @@ function Held({ search, here, set }: HeldProps) {
       </main>
     </RoomShell>
   );
-}
-
-function focusOn(...selectors: readonly string[]): void {
-  const focus = () => {
-    const all = selectors.map((selector) => document.querySelector<HTMLElement>(selector));
-    all.find((each) => each !== null)?.focus();
-  };
-  // Letters that follow at once are typed there; what is wanted first may be drawn in a moment.
-  focus();
-  if (selectors.length > 1) requestAnimationFrame(focus);
 }
 
 type ViewProps = {
@@ -316,7 +292,5 @@ function View({ held, entry, here, sentence, menu, onMenu, hands, tell, bring, s
           onSet={(set) => go({ ...sentence, set })}
         />
       );
-    default:
-      return null;
   }
 }

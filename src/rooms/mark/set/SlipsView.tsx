@@ -24,7 +24,7 @@ type Props = {
 export function SlipsView({ held, job, onPdf, onPrint, onMarks, onAnswers }: Props) {
   const w = useWords();
   const say = setWords(w).slips;
-  const { slips } = useSlipPages(w, held);
+  const { slips, hasFailed, again } = useSlipPages(w, held);
   const [chosen, setChosen] = useState<string | null>(null);
   const slip = slips?.find(({ person }) => person === chosen) ?? slips?.[0];
   if (slips?.length === 0) return <p className="card px-4 py-3">{say.empty}</p>;
@@ -51,6 +51,14 @@ export function SlipsView({ held, job, onPdf, onPrint, onMarks, onAnswers }: Pro
           </button>
         </div>
         <PdfProgress job={job} />
+        {hasFailed && (
+          <p role="alert" className="text-wrong">
+            {say.failed}{' '}
+            <button type="button" className="control" onClick={again}>
+              {say.again}
+            </button>
+          </p>
+        )}
         <ul className="flex flex-col">
           {(slips ?? []).map(({ person, name }) => {
             const paper = held.work.papers.find((each) => each.person === person);

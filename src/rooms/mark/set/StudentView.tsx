@@ -1,14 +1,11 @@
 import { useEffect, useMemo, useState } from 'react';
-import { caseOf } from '@/core/exercise/answer-case';
 import { readAnswerCode } from '@/core/exercise/code';
-import { keyAsked, practiceFor } from '@/core/exercise/practice';
 import { cellOf, isRight, type SetWork, totalOf } from '@/core/exercise/set/cell';
-import { habitNeeds } from '@/core/exercise/set/needs';
+import { habitNeeds, settledIn } from '@/core/exercise/set/needs';
 import { setQuestions } from '@/core/exercise/set/question';
-import { mistakesNamed } from '@/core/mark/mistakes/all';
 import { sayGiven } from '@/core/words/say-given';
 import { half } from '@/core/words/say-marks';
-import { sayMistake } from '@/core/words/say-mistake';
+import { sayHabit } from '@/core/words/say-mistake';
 import { sayTask } from '@/core/words/say-task';
 import { setWords } from '@/core/words/screen/set';
 import type { Course } from '@/store/reading';
@@ -150,6 +147,7 @@ function OwnAnswers({ held, person }: Pick<Props, 'held' | 'person'>) {
   const { student: say, enter, slips } = words;
   const { work } = held;
   const paper = work.papers.find((each) => each.person === person);
+  const habitsOf = settledIn(work);
   const entered = paper ? work.questions.filter(({ id }) => Object.hasOwn(paper.answers, id)) : [];
   return (
     <section
@@ -163,16 +161,8 @@ function OwnAnswers({ held, person }: Pick<Props, 'held' | 'person'>) {
           entered.map((question) => {
             const cell = cellOf(question, paper, work);
             const answer = cell.code === null ? null : readAnswerCode(question.asked, cell.code);
-            const [id] = mistakesNamed(cell.habits[0] ?? '') ?? [];
-            const said =
-              id && answer && cell.habits.length > 0
-                ? sayMistake(
-                    w,
-                    id,
-                    caseOf(question.asked, answer, w.settings),
-                    practiceFor(id, keyAsked(question.asked)),
-                  )
-                : null;
+            const [habit] = habitsOf(person, question.id);
+            const said = habit && answer ? sayHabit(w, habit, question.asked, answer) : null;
             const good = isRight(cell);
             return (
               <li key={question.id} className="flex flex-col gap-0.5 border-t border-rule py-2">

@@ -1,12 +1,11 @@
 import { BookmarkPlus, FileText, Presentation } from 'lucide-react';
 import { useMemo } from 'react';
-import { caseOf } from '@/core/exercise/answer-case';
 import { readAnswerCode } from '@/core/exercise/code';
 import { type Tomorrow as Needed, teachTomorrow } from '@/core/exercise/set/tomorrow';
 import { setSchool } from '@/core/exercise/set/verdict';
 import { topicsForHabits } from '@/core/exercise/sheet/topic';
 import type { ClassWords } from '@/core/words/class-words';
-import { sayMistake } from '@/core/words/say-mistake';
+import { sayHabit } from '@/core/words/say-mistake';
 import { setWords } from '@/core/words/screen/set';
 import { keeping, makingLesson, newKept } from '@/store/shelf';
 import { newId } from '@/ui/new-id';
@@ -44,9 +43,9 @@ function practiseAddress({ practise }: Needed): string {
 
 /** What is said of it: its name, why, the one thing to say, the exercise. */
 function saidOf(w: ClassWords, needed: Needed) {
-  const { question, example, habit, practise } = needed;
+  const { question, example, habit } = needed;
   const answer = readAnswerCode(question.asked, example.cell.code ?? '');
-  return answer && sayMistake(w, habit, caseOf(question.asked, answer, w.settings), practise);
+  return answer && sayHabit(w, habit, question.asked, answer);
 }
 
 /** What to teach again tomorrow: one habit, one derivation, one exercise, one thing to say, with the reason. */

@@ -1,5 +1,4 @@
-import { answerCode, readAnswerCode } from '@/core/exercise/code';
-import { BLANK_CODE } from '@/core/exercise/set/cell';
+import { answerCode, BLANK_CODE, readAnswerCode } from '@/core/exercise/code';
 import { personIn, placeRows, placeRuns } from '@/core/exercise/set/match';
 import { isPlayable, playedAnswers } from '@/core/exercise/set/played';
 import { askedOnSheet, type SetQuestion } from '@/core/exercise/set/question';
@@ -31,7 +30,6 @@ export type FoundIn =
   | { readonly ok: false; readonly file: string; readonly why: 'problem'; readonly problem: object };
 
 type SetGiven = {
-  readonly sheet: string | null;
   readonly questions: readonly SetQuestion[];
   readonly people: readonly Person[];
   readonly school: SetSchool;

@@ -1,8 +1,8 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Answer } from '@/core/exercise/answer';
-import { answerCode, readAnswerCode } from '@/core/exercise/code';
+import { answerCode, BLANK_CODE, readAnswerCode } from '@/core/exercise/code';
 import { rightAnswer } from '@/core/exercise/kinds/all';
-import { BLANK_CODE, type Cell, cellOf } from '@/core/exercise/set/cell';
+import { type Cell, cellOf } from '@/core/exercise/set/cell';
 import { habitNeeds, sameAnswers } from '@/core/exercise/set/needs';
 import type { Paper, SetDecision } from '@/core/exercise/set/paper';
 import type { SetQuestion } from '@/core/exercise/set/question';

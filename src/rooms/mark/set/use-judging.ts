@@ -3,6 +3,7 @@ import { laid, type Paper } from '@/core/exercise/set/paper';
 import { type SetQuestion, setQuestions } from '@/core/exercise/set/question';
 import { givenAnswers, type Rejudged, rejudged, unjudged, type Verdicts } from '@/core/exercise/set/verdict';
 import type { Settings } from '@/core/school/settings';
+import { shortSum } from '@/core/short-sum';
 import type { AnswerSet } from '@/store/answer-set';
 import { judgingOf } from '@/store/answer-sets';
 import type { Judging } from '@/store/judging';
@@ -26,11 +27,8 @@ export type JudgingNow = {
 
 /** A short sum of what a judging depends on beside the answers: the class's settings and the questions. */
 function judgedBy(settings: Settings, { questions }: Pick<AnswerSet, 'questions'>): string {
-  let hash = 0x811c9dc5;
   const names = Object.keys(settings).toSorted() as (keyof Settings)[];
-  const text = JSON.stringify([names.map((name) => [name, settings[name]]), questions]);
-  for (const char of text) hash = Math.imul(hash ^ (char.codePointAt(0) ?? 0), 0x01000193) >>> 0;
-  return hash.toString(16).padStart(8, '0');
+  return shortSum(JSON.stringify([names.map((name) => [name, settings[name]]), questions]));
 }
 
 const NONE: Verdicts = {};

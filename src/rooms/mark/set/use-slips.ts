@@ -3,12 +3,12 @@ import type { ClassWords } from '@/core/words/class-words';
 import { setWords } from '@/core/words/screen/set';
 import { USUAL_LOOK } from '@/engrave/page/look';
 import type { Scene } from '@/engrave/scene';
-import { download, plainName } from '@/ui/files/download';
+import { plainName } from '@/ui/files/download';
 import type { PaperSheet } from '@/ui/paper/Paper';
 import { askWorker, keptWorker } from '@/workers/protocol';
-import { pdfAnswer } from '@/workers/sheet-answer';
 import { type SlipOf, type SlipsQuestion, slipsAnswer } from '@/workers/slips-answer';
-import { type Job, jobNow } from '../../shell/pdf-job';
+import { writeDocument } from '../../shell/pdf-document';
+import { jobNow } from '../../shell/pdf-job';
 import type { Shared } from '../../shell/share-as';
 import { dayText, setName } from './set-words';
 import type { SetInHand } from './use-set';
@@ -45,54 +45,35 @@ function slipsQuestion(
   };
 }
 
-/** The slips of a set as pages, made beside the page; null before they are there. */
-export function useSlipPages(w: ClassWords, held: SetInHand): { readonly slips: readonly SlipOf[] | null } {
+/** The slips of a set as pages, made beside the page; null before they are there. What fails can be asked for again. */
+export function useSlipPages(w: ClassWords, held: SetInHand) {
   const [worker] = useState(() =>
     keptWorker<{ want: 'pages'; slips: SlipsQuestion }, readonly SlipOf[]>(makeWorker, slipsAnswer),
   );
   const [slips, setSlips] = useState<readonly SlipOf[] | null>(null);
+  const [failed, setFailed] = useState(0);
+  const [asked, setAsked] = useState(0);
   const question = useMemo(() => slipsQuestion(w, held, null), [w, held]);
   const key = JSON.stringify([question.papers, question.decisions, question.verdicts, question.questions]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: made anew where what stands on them is another
   useEffect(() => {
-    worker.ask({ want: 'pages', slips: question }, setSlips, () => undefined);
-  }, [key, worker, w]);
+    worker.ask({ want: 'pages', slips: question }, setSlips, () => setFailed(asked + 1));
+  }, [key, worker, w, asked]);
   useEffect(() => () => worker.stop(), [worker]);
-  return { slips };
+  return { slips, hasFailed: failed > asked, again: () => setAsked(failed) };
 }
 
 /** Slips as a document: one student's, or everybody's. */
 export function useSlipsPdf(w: ClassWords, held: SetInHand) {
   const [job] = useState(jobNow);
-  const write = async (person: string | null): Promise<Shared> => {
-    job.now()?.stop();
-    const { slips: say } = setWords(w);
-    const stopper = new AbortController();
+  const write = (person: string | null): Promise<Shared> => {
     const slips = slipsQuestion(w, held, person);
     const title = [
       setName(w, held.set),
       ...(person === null ? [] : slips.people.map(({ name }) => name)),
     ].join(', ');
-    const begun: Job = { done: 0, of: 1, stop: () => stopper.abort() };
-    job.set(begun);
-    const asking = await askWorker(
-      makeWorker(),
-      { want: 'pdf', slips: { ...slips, title, now: Date.now() } },
-      PATIENCE,
-      stopper.signal,
-      pdfAnswer,
-      (done, of) => job.set({ ...begun, done, of }),
-    );
-    if (job.now()?.stop === begun.stop) job.set(null);
-    if (!asking.ok) return { done: 'not', why: asking.why === 'cancelled' ? say.stopped : say.failed };
-    const { bytes } = asking.answer;
-    const name = `${plainName(title, 'slips')}.pdf`;
-    download({
-      name,
-      type: 'application/pdf',
-      content: new Blob([bytes as BlobPart], { type: 'application/pdf' }),
-    });
-    return { done: 'downloaded', what: name };
+    const question = { want: 'pdf', slips: { ...slips, title, now: Date.now() } };
+    return writeDocument(w, job, makeWorker(), question, plainName(title, 'slips'));
   };
   return { job, write };
 }
