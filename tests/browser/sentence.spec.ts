@@ -72,6 +72,7 @@ test('what is typed while the first list is on its way is done in its order, lis
   await expect(room.sentence).toHaveText(
     'Build B♭ melodic minor, going up and down, in the bass clef, without a key signature.',
   );
+  await expect(room.word('signature')).toBeFocused();
   await expect(room.shelf).toBeHidden();
 });
 
