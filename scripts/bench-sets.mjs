@@ -133,6 +133,9 @@ async function layOut(page, { questions, papers }, sets) {
 
 const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 
+/** As many sets are judged, each by a page of its own. */
+const JUDGED = 3;
+
 /** A set of thirty by twenty judged while its page is watched; and a set opened among two hundred. */
 export async function benchSets(browser, port, row, made) {
   const context = await browser.newContext();
@@ -142,7 +145,8 @@ export async function benchSets(browser, port, row, made) {
     window.seen = seen;
     new PerformanceObserver((list) => {
       for (const { duration, startTime } of list.getEntries())
-        if (seen.judging > 0 && startTime > seen.judging) seen.longest = Math.max(seen.longest, duration);
+        if (seen.judging > 0 && startTime + duration > seen.judging)
+          seen.longest = Math.max(seen.longest, duration);
     }).observe({ entryTypes: ['longtask'] });
     new MutationObserver(() => {
       const waits = document.querySelector('[data-state=judging]') !== null;
@@ -153,16 +157,20 @@ export async function benchSets(browser, port, row, made) {
   const address = (set) => `http://127.0.0.1:${port}/mark?set=${set}`;
   await page.goto(`http://127.0.0.1:${port}/mark`);
   await page.locator('[data-saving=saved]').waitFor();
-  await layOut(page, made, 1);
+  await layOut(page, made, JUDGED);
   const judging = [];
   const longest = [];
-  await page.goto(address('bench-0'));
-  await page.waitForFunction(() => window.seen.judged > 0, null, { timeout: 60_000 });
-  const seen = await page.evaluate(() => window.seen);
-  judging.push(seen.judged - seen.judging);
-  longest.push(seen.longest);
+  for (let set = 0; set < JUDGED; set += 1) {
+    await page.goto(address(`bench-${set}`));
+    await page.waitForFunction(() => window.seen.judged > 0, null, { timeout: 60_000 });
+    await page.locator('[data-saving=saved]').waitFor();
+    const seen = await page.evaluate(() => window.seen);
+    judging.push(seen.judged - seen.judging);
+    longest.push(seen.longest);
+  }
   row('30 × 20 answers judged beside the page', `${Math.round(median(judging))} ms`, 'under 1000 ms');
-  row('Longest task of the page meanwhile', `${Math.round(Math.max(...longest))} ms`, 'under 50 ms');
+  const tasks = longest.map((each) => (each === 0 ? 'under 50' : Math.round(each))).join(', ');
+  row('Longest task of the page meanwhile, set by set', `${tasks} ms`, 'under 50 ms');
   await page.locator('[data-saving=saved]').waitFor();
   await layOut(page, made, 200);
   const opens = [];

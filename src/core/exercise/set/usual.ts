@@ -1,8 +1,9 @@
 import { answersOf } from '../../mark/explain/made';
 import { type MistakeId, mistakesIn } from '../../mark/mistakes/all';
+import { onceForTwo } from '../../once';
 import { answerCode } from '../code';
 import { handIn } from '../hand-in';
-import { rightAnswer, taskOf } from '../kinds/all';
+import { type MarkQuestion, rightAnswer, taskOf } from '../kinds/all';
 import { plainAnswer } from '../plain-answer';
 import type { SetQuestion } from './question';
 import type { SetSchool } from './verdict';
@@ -12,6 +13,32 @@ export type UsualAnswer = { readonly code: string; readonly habit: MistakeId | n
 
 /** As many as there are digits for. */
 const MOST_USUAL = 9;
+
+/** What each habit of the catalogue leads to for a question: worked out habit by habit, each once. */
+const byHabit = onceForTwo((asked: MarkQuestion, school: SetSchool) => {
+  const task = taskOf(asked, school);
+  const mistakes = mistakesIn(task.scope);
+  const made = new Map<MistakeId, readonly UsualAnswer[]>();
+  const of = (mistake: (typeof mistakes)[number]): readonly UsualAnswer[] => {
+    const known = made.get(mistake.id);
+    if (known) return known;
+    const answers = answersOf(mistake, task).map(
+      ({ written }): UsualAnswer => ({ code: answerCode(handIn(asked, written)), habit: mistake.id }),
+    );
+    made.set(mistake.id, answers);
+    return answers;
+  };
+  return { mistakes, of, isKnown: () => made.size === mistakes.length };
+});
+
+/** Short turns in which what the usual answers to a question need is worked out before; none where it is known. */
+export function usualTurns(
+  { asked }: Pick<SetQuestion, 'asked'>,
+  school: SetSchool,
+): readonly (() => unknown)[] {
+  const { mistakes, of, isKnown } = byHabit(asked, school);
+  return isKnown() ? [] : mistakes.map((mistake) => () => of(mistake));
+}
 
 /**
  * Wrong answers to a question that are likely to be met: what others of the set wrote, and what habits lead to.
@@ -25,15 +52,9 @@ export function usualAnswers(
   habits: readonly string[],
   school: SetSchool,
 ): readonly UsualAnswer[] {
-  const task = taskOf(asked, school);
+  const { mistakes, of } = byHabit(asked, school);
   const place = (id: string) => (habits.includes(id) ? habits.indexOf(id) : habits.length);
-  const made = mistakesIn(task.scope)
-    .toSorted((a, b) => place(a.id) - place(b.id) || a.rank - b.rank)
-    .map((mistake) =>
-      answersOf(mistake, task).map(
-        ({ written }): UsualAnswer => ({ code: answerCode(handIn(asked, written)), habit: mistake.id }),
-      ),
-    );
+  const made = mistakes.toSorted((a, b) => place(a.id) - place(b.id) || a.rank - b.rank).map(of);
   const habitOf = new Map(
     made
       .flat()

@@ -62,9 +62,7 @@ export function CellPanel({ held, entry, menu, onMenu }: Props) {
         <PaperRow entry={entry} />
       </div>
       <ErrorBoundary what={setWords(w).cards.cell} size="card" about={place}>
-        {entry.ready && (
-          <Judged {...{ held, entry, menu, onMenu }} question={question} all={work.questions} />
-        )}
+        <Judged {...{ held, entry, menu, onMenu }} question={question} all={work.questions} />
       </ErrorBoundary>
     </section>
   );
@@ -125,9 +123,9 @@ function Usual({ entry, question }: { readonly entry: Entry; readonly question: 
   const { usual, actions } = entry;
   return (
     <div className="flex flex-col gap-1">
-      <h3 className="text-small font-bold text-quiet">{usual.length === 0 ? say.noUsual : say.usual}</h3>
+      <h3 className="text-small font-bold text-quiet">{usual?.length === 0 ? say.noUsual : say.usual}</h3>
       <ol className="flex flex-col">
-        {usual.slice(0, 5).map((each, at) => {
+        {(usual ?? []).slice(0, 5).map((each, at) => {
           const answer = readAnswerCode(question.asked, each.code);
           return (
             <li key={each.code}>

@@ -33,8 +33,11 @@ export function EnterView({ held, entry, walk, menu, onMenu, onClass, voices, sc
   const say = setWords(useWords());
   const { work } = held;
   useEffect(() => {
-    // The first key is an answer; whoever stands elsewhere stays there.
-    if (document.activeElement === document.body) focusGrid();
+    // The first key is an answer; whoever stands elsewhere stays there. What was just drawn is measured with the frame.
+    const frame = requestAnimationFrame(() => {
+      if (document.activeElement === document.body) focusGrid();
+    });
+    return () => cancelAnimationFrame(frame);
   }, []);
   const left = useMemo(
     () =>
@@ -65,13 +68,17 @@ export function EnterView({ held, entry, walk, menu, onMenu, onClass, voices, sc
           </p>
           <Drawn held={held} entry={entry} />
           <Changes held={held} />
-          <AboutSet held={held} school={school} />
+          {entry.ready && <AboutSet held={held} school={school} />}
           {walk === 'question' && entry.question && (
             <Voices set={held.set} question={entry.question} hands={voices} />
           )}
         </section>
       </ErrorBoundary>
-      <CellPanel held={held} entry={entry} menu={menu} onMenu={onMenu} />
+      {entry.ready ? (
+        <CellPanel held={held} entry={entry} menu={menu} onMenu={onMenu} />
+      ) : (
+        <div data-coming="" />
+      )}
     </div>
   );
 }

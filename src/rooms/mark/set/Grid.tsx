@@ -45,8 +45,9 @@ function keyIn(event: KeyboardEvent, { actions }: Entry): (() => void) | null {
   }
 }
 
-/** Rows that are drawn at once; a large class comes in turns, so that nothing waits for all of it. */
-const AT_ONCE = 8;
+/** Rows that are drawn at once, and in each turn after it: nothing waits for all of a large class. */
+const AT_ONCE = 4;
+const A_TURN = 10;
 
 /** Everybody's answers: a row a student, a column a question; every key is an answer. */
 export function Grid({ held, entry }: Props) {
@@ -57,7 +58,7 @@ export function Grid({ held, entry }: Props) {
   const [drawn, setDrawn] = useState(AT_ONCE);
   useEffect(() => {
     if (drawn >= people.length) return;
-    const timer = setTimeout(() => startTransition(() => setDrawn(drawn + AT_ONCE)));
+    const timer = setTimeout(() => startTransition(() => setDrawn(drawn + A_TURN)));
     return () => clearTimeout(timer);
   }, [drawn, people.length]);
   const keys = (event: KeyboardEvent) => {

@@ -6,11 +6,15 @@ import type { SentencePart } from '@/ui/sentence/Sentence';
 import { NEW_SET, SET_VIEWS, SET_WALKS, type SetSentence } from '../../address/mark/set-address';
 import { listWord, option } from '../../shell/list-word';
 
+/** Made when the first day is said, and once for a whole term of sets: making one takes as long as many sets. */
+let days: Intl.DateTimeFormat | undefined;
+
 /** A day as a class reads it: `28 November 2026`. */
 export function dayText(day: string): string {
   const date = new Date(`${day}T12:00:00Z`);
   if (Number.isNaN(date.getTime())) return day;
-  return date.toLocaleDateString('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
+  days ??= new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
+  return days.format(date);
 }
 
 /** The name of a set; one that was not named is called by its day. */

@@ -6,7 +6,7 @@ import { type Cell, cellOf } from '@/core/exercise/set/cell';
 import { habitNeeds, sameAnswers } from '@/core/exercise/set/needs';
 import type { Paper, SetDecision } from '@/core/exercise/set/paper';
 import type { SetQuestion } from '@/core/exercise/set/question';
-import { type UsualAnswer, usualAnswers } from '@/core/exercise/set/usual';
+import { type UsualAnswer, usualAnswers, usualTurns } from '@/core/exercise/set/usual';
 import { type SetSchool, setSchool } from '@/core/exercise/set/verdict';
 import type { ClassWords } from '@/core/words/class-words';
 import { readGiven } from '@/core/words/read-given';
@@ -47,7 +47,9 @@ type Standing = {
   /** What was typed and not taken over yet. */
   readonly typed: string | null;
   readonly draft: Answer | null;
-  readonly usual: readonly UsualAnswer[];
+  /** Null until they are worked out; `usualNow` works them out at once, for whoever presses before. */
+  readonly usual: readonly UsualAnswer[] | null;
+  readonly usualNow: () => readonly UsualAnswer[];
   readonly marking: SetSchool;
 };
 
@@ -68,8 +70,41 @@ function usePlace({ people, work }: SetInHand, walk: SetWalk) {
   return { place: placed(stands ?? opens, size), size, setStands };
 }
 
+/** As long as one turn may take beside whoever types. */
+const TURN_MS = 8;
+
+/**
+ * Whether the usual answers to a question are worked out: in short turns, between which the page goes on, and those of the
+ * other questions after them.
+ */
+function useWorkedOut(
+  question: SetQuestion | undefined,
+  all: readonly SetQuestion[],
+  marking: SetSchool,
+): boolean {
+  const [, setDone] = useState<SetQuestion | null>(null);
+  useEffect(() => {
+    if (!question) return;
+    const order = [question, ...all.filter((each) => each !== question)];
+    let turns = [...usualTurns(question, marking)];
+    let timer = setTimeout(function turn() {
+      const until = performance.now() + TURN_MS;
+      while (turns.length > 0 && performance.now() < until) turns.shift()?.();
+      if (turns.length === 0) {
+        const done = order.shift();
+        if (done === question) setDone(done);
+        const [next] = order;
+        if (!next) return;
+        turns = [...usualTurns(next, marking)];
+      }
+      timer = setTimeout(turn);
+    });
+    return () => clearTimeout(timer);
+  }, [question, all, marking]);
+  return question !== undefined && usualTurns(question, marking).length === 0;
+}
+
 function useStanding(
-  stands: boolean,
   w: ClassWords,
   held: SetInHand,
   draft: Answer | null,
@@ -87,17 +122,20 @@ function useStanding(
     [paper, question, work],
   );
   const stored = question && cell?.code != null ? readAnswerCode(question.asked, cell.code) : null;
-  const usual = useMemo(() => {
-    if (!question || !stands) return [];
+  const usualNow = () => {
+    if (!question) return [];
     const met = sameAnswers(work, question.id).flatMap(({ code, cell: each }) =>
       each.state === 'right' || code === BLANK_CODE ? [] : [code],
     );
     const own = { ...work, papers: paper ? [paper] : [] };
     const habits = [...habitNeeds(own), ...habitNeeds(work)].map(({ habit }) => habit);
     return usualAnswers(question, met, [...new Set(habits)], marking);
-  }, [question, paper, work, marking, stands]);
+  };
+  const isWorked = useWorkedOut(question, work.questions, marking);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: these are what it is worked out from
+  const usual = useMemo(() => (isWorked ? usualNow() : null), [question, paper, work, marking, isWorked]);
   const given = draft ?? (read?.ok ? read.given : null) ?? stored;
-  return { place, size, paper, question, cell, given, typed, draft, usual, marking };
+  return { place, size, paper, question, cell, given, typed, draft, usual, usualNow, marking };
 }
 
 type Hands = {
@@ -122,7 +160,7 @@ function takeOver({ stands, write }: Hands): boolean {
 /** Answers that are given with one key, and the walk over the grid. */
 function oneKey(hands: Hands) {
   const { stands, walk, work, write, go, draw } = hands;
-  const { place, size, paper, question, usual, marking } = stands;
+  const { place, size, paper, question, usualNow, marking } = stands;
   const enter = (code: string | undefined) => {
     if (!question || code === undefined) return;
     write(answering(question.id, { code }));
@@ -142,7 +180,7 @@ function oneKey(hands: Hands) {
     },
     right: () => question && enter(answerCode(rightAnswer(question.asked, marking))),
     blank: () => enter(BLANK_CODE),
-    usual: (at: number) => enter(usual[at]?.code),
+    usual: (at: number) => enter(usualNow()[at]?.code),
     same: () => question && enter(work.papers[place.person - 1]?.answers[question.id]),
     absent: () => {
       if (!paper) return;
@@ -212,7 +250,7 @@ export function useEntry(w: ClassWords, school: SchoolHandle, held: SetInHand, w
     const timer = setTimeout(() => setReady(true));
     return () => clearTimeout(timer);
   }, []);
-  const stands = useStanding(ready, w, held, draft, place, size);
+  const stands = useStanding(w, held, draft, place, size);
   const { paper, question, cell, marking } = stands;
   const setId = held.set.id;
   const hands: Hands = {
