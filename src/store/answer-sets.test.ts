@@ -133,7 +133,8 @@ describe('a school with sets', () => {
     store.watch(null);
     await until(store, () => sees() === '');
     expect((await store.whole()).papers).toHaveLength(2);
-    expect((await store.courseOf('a')).papers.map(({ set }) => set)).toEqual(['s', 't']);
+    expect((await store.courseOf({ person: 'a' })).papers.map(({ set }) => set)).toEqual(['s', 't']);
+    expect((await store.courseOf({ sets: ['t', 'gone'] })).papers.map(({ set }) => set)).toEqual(['t']);
   });
 
   it('shows another window what was entered in one, and takes it back', async () => {

@@ -1,5 +1,6 @@
 import type { StoreProblem } from '@/core/words/say-store';
 import { applied, type Change } from './change';
+import type { Course, CourseOf } from './reading';
 import type { SchoolStore, Undone, Written } from './school';
 import type { SchoolData } from './school-data';
 import { type SchoolRecords, type SchoolState, UNKNOWN_RECORDS, UNKNOWN_SCHOOL } from './school-state';
@@ -20,7 +21,7 @@ export type Keeper = {
   readonly watch: (set: string | null) => void;
   /** Every record that is stored, papers of all sets too; null where nothing can be read. */
   readonly whole: () => Promise<SchoolData | null>;
-  readonly courseOf: (person: string) => Promise<Pick<SchoolData, 'papers' | 'judgings'> | null>;
+  readonly courseOf: (of: CourseOf) => Promise<Course | null>;
   readonly close: () => void;
 };
 
@@ -111,7 +112,7 @@ class SchoolKeeper implements Keeper {
     return this.#row.reduce((data, { shown }) => (shown ? applied(data, shown) : data), stored);
   };
 
-  readonly courseOf = async (person: string) => (await this.#store?.courseOf(person)) ?? null;
+  readonly courseOf = async (of: CourseOf) => (await this.#store?.courseOf(of)) ?? null;
 
   readonly close = () => {
     this.#closed = true;

@@ -8,8 +8,13 @@ import type { SchoolRecords } from './school-state';
 export const BACKUP_AT = 'backup-at';
 export const CHANGES = 'changes-since-backup';
 
-/** What somebody wrote on every set, and what the answers of those sets came to. */
+/** Papers of many sets, and what the answers of those sets came to. */
 export type Course = Pick<SchoolData, 'papers' | 'judgings'>;
+
+/** Which papers: all of one student, or all of some sets. */
+export type CourseOf =
+  | { readonly person: string; readonly sets?: never }
+  | { readonly sets: readonly string[]; readonly person?: never };
 
 type TableReading = ReturnType<typeof readTable>;
 
@@ -55,9 +60,12 @@ async function readTables(database: MoonStepDatabase, set: string | null | 'all'
   return Object.fromEntries(readings) as Readings;
 }
 
-async function courseOf(database: MoonStepDatabase, person: string): Promise<Course> {
-  const papers = readTable('papers', await database.papers.where('person').equals(person).toArray()).records;
-  const sets = papers.map(({ set }) => set);
+async function courseOf(database: MoonStepDatabase, of: CourseOf): Promise<Course> {
+  const stored = of.sets
+    ? database.papers.where('set').anyOf([...of.sets])
+    : database.papers.where('person').equals(of.person);
+  const papers = readTable('papers', await stored.toArray()).records;
+  const sets = [...new Set(papers.map(({ set }) => set))];
   const judgings = await database.judgings.where('set').anyOf(sets).toArray();
   return { papers, judgings: readTable('judgings', judgings).records };
 }
@@ -69,7 +77,7 @@ export type Reading = {
   /** Reads all anew, after something that changed more than one table at once. */
   readonly again: () => Promise<void>;
   readonly whole: () => Promise<SchoolData>;
-  readonly courseOf: (person: string) => Promise<Course>;
+  readonly courseOf: (of: CourseOf) => Promise<Course>;
   readonly stop: () => void;
 };
 
@@ -122,7 +130,7 @@ export function readingSchool(
       tell();
     },
     whole: async () => fromReadings(await readTables(database, 'all')).data,
-    courseOf: (person) => courseOf(database, person),
+    courseOf: (of) => courseOf(database, of),
     stop: () => {
       for (const each of listening.values()) each.unsubscribe();
       listeningToRest.unsubscribe();

@@ -4,7 +4,7 @@ import { LAYOUT, type MoonStepDatabase, type Past } from './database';
 import { erase } from './erase';
 import { storeProblem } from './problem';
 import { RECORD_KINDS } from './read-table';
-import { BACKUP_AT, CHANGES, readingSchool } from './reading';
+import { BACKUP_AT, CHANGES, type Reading, readingSchool } from './reading';
 import { same } from './same';
 import type { SchoolData, TableName } from './school-data';
 import { type SchoolRecords, UNKNOWN_RECORDS } from './school-state';
@@ -28,7 +28,7 @@ export type SchoolStore = {
   /** Every record, papers of all sets too. */
   readonly whole: () => Promise<SchoolData>;
   /** What somebody wrote on every set, and what it came to. */
-  readonly courseOf: (person: string) => Promise<Pick<SchoolData, 'papers' | 'judgings'>>;
+  readonly courseOf: Reading['courseOf'];
   readonly backedUp: (at: string) => Promise<Written>;
   readonly close: () => void;
 };

@@ -3,10 +3,12 @@ import { test as base, expect, type Locator, type Page } from '@playwright/test'
 
 export const OWN_SCHOOL = 'http://127.0.0.1:4782';
 
+/** A page that takes keys, with all of its room. Both at once: what stands for a part that is coming may live before it. */
+export const LIVE = '[data-live=yes]:not(:has([data-coming]))';
+
 /** Waits until the page takes keys, and all of the room is there. */
 export async function isLive(page: Page): Promise<void> {
-  // Both at once: what stands while a part is on its way may live before that part does.
-  await expect(page.locator('[data-live=yes]:not(:has([data-coming]))')).toBeVisible();
+  await expect(page.locator(LIVE)).toBeVisible();
 }
 
 /** Waits until the database has confirmed everything that was done on the page. */

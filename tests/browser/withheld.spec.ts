@@ -1,12 +1,18 @@
 import type { Browser, BrowserContext, Page, Route } from '@playwright/test';
-import { expect, isLive, isSaved, OWN_SCHOOL, test } from './room';
+import { expect, isLive, isSaved, LIVE, OWN_SCHOOL, test } from './room';
 
 /** A room's main task: what is done in it, and what shows that it was done. */
 type Task = {
+  /** Where the task begins: in an own school, or with the demo school, where it needs what lies there. */
   readonly address: string;
+  readonly school?: string;
   readonly act: (page: Page) => Promise<void>;
   readonly done: (page: Page) => Promise<void>;
 };
+
+const DEMO_SCHOOL = 'http://127.0.0.1:4781';
+
+const addressOf = ({ address, school = OWN_SCHOOL }: Task) => school + address;
 
 const TASKS: Readonly<Record<string, Task>> = {
   derive: {
@@ -54,6 +60,18 @@ const TASKS: Readonly<Record<string, Task>> = {
       await expect(page.getByRole('region', { name: /^This pile: one answer/u })).toBeVisible();
     },
   },
+  set: {
+    school: DEMO_SCHOOL,
+    address: '/mark?set=demo-set-minors',
+    act: async (page) => {
+      await page.locator('[data-cell]').first().click();
+      await page.keyboard.press('0');
+    },
+    done: async (page) => {
+      await expect(page.locator('[data-cell]').first()).toHaveAttribute('data-state', 'blank');
+      await expect(page.locator('[data-cell][data-state=judging]')).toHaveCount(0);
+    },
+  },
   sheets: {
     address: '/sheets',
     act: async (page) => {
@@ -80,11 +98,7 @@ const TASKS: Readonly<Record<string, Task>> = {
 
 const SCRIPT = /\/_astro\/[^?]+\.js$/u;
 
-async function opened(
-  browser: Browser,
-  { address }: Task,
-  prepare: (context: BrowserContext) => Promise<void>,
-) {
+async function opened(browser: Browser, task: Task, prepare: (context: BrowserContext) => Promise<void>) {
   const context = await browser.newContext({
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'block',
@@ -92,7 +106,7 @@ async function opened(
   await prepare(context);
   const page = await context.newPage();
   // A page whose script never comes is never loaded whole.
-  await page.goto(OWN_SCHOOL + address, { waitUntil: 'commit' });
+  await page.goto(addressOf(task), { waitUntil: 'commit' });
   await expect(page.locator('[data-live]')).toBeVisible();
   return { context, page };
 }
@@ -110,7 +124,7 @@ async function lazyScripts(browser: Browser, task: Task): Promise<readonly strin
   await task.done(page);
   await isSaved(page);
   // What the served page names itself comes with it.
-  const html = await (await context.request.get(OWN_SCHOOL + task.address)).text();
+  const html = await (await context.request.get(addressOf(task))).text();
   await context.close();
   return [...asked].filter((path) => !html.includes(path));
 }
@@ -158,7 +172,7 @@ for (const [room, task] of Object.entries(TASKS)) {
           release = (await withhold(made, path, how)) as typeof release;
         });
         const live = await page
-          .locator('[data-live=yes]')
+          .locator(LIVE)
           .waitFor({ timeout: 3000 })
           .then(
             () => true,

@@ -3,7 +3,6 @@ import { standingSheet } from '@/core/exercise/sheet/sheet';
 import { ENGLISH } from '@/core/words/class-words';
 import { titleOfSheet } from '@/core/words/say-sheet';
 import { sheetsWords } from '@/core/words/screen/sheets';
-import { wrongLately } from '@/store/lately';
 import { progressing } from '@/store/sheets';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { Sentence } from '@/ui/sentence/Sentence';
@@ -30,6 +29,7 @@ import { SheetPages } from './SheetPages';
 import type { SheetsWay } from './sheets-share';
 import { paperParts, sheetParts } from './sheets-words';
 import { useKept } from './use-kept';
+import { useLately } from './use-lately';
 import { sheetFile, usePdf } from './use-pdf';
 import { usePlaces } from './use-places';
 import { goToSheets, useSheets } from './use-sheets';
@@ -68,10 +68,7 @@ function Room() {
     () => school.state.data.people.filter((each) => each.group === group?.id),
     [school.state.data.people, group],
   );
-  const lately = useMemo(
-    () => wrongLately(school.state.data, group?.id ?? null, new Date().toISOString()),
-    [school.state.data, group],
-  );
+  const lately = useLately(here, group?.id ?? null);
   const pdf = usePdf(w, sentence, name, people.length);
   const held = useKept(school, sheetsHref(sentence));
   const parts = useMemo(() => sheetParts(w, sentence, groups, group), [w, sentence, groups, group]);

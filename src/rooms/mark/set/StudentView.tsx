@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { readAnswerCode } from '@/core/exercise/code';
 import { cellOf, isRight, type SetWork, totalOf } from '@/core/exercise/set/cell';
 import { habitNeeds, settledIn } from '@/core/exercise/set/needs';
@@ -8,9 +8,9 @@ import { half } from '@/core/words/say-marks';
 import { sayHabit } from '@/core/words/say-mistake';
 import { sayTask } from '@/core/words/say-task';
 import { setWords } from '@/core/words/screen/set';
-import type { Course } from '@/store/reading';
 import { BarsView } from '@/ui/chart/BarsView';
 import { useWords } from '@/ui/school/use-class';
+import { useCourse } from '@/ui/school/use-course';
 import type { Here } from '../../shell/use-shell';
 import { habitNamed } from './Charts';
 import { dayText, setName } from './set-words';
@@ -23,30 +23,12 @@ type Props = {
   readonly onSet: (set: string) => void;
 };
 
-/** What somebody wrote on every set and what it came to, read once and again when something was changed. */
-function useCourse({ school }: Here, person: string): Course | null {
-  const [course, setCourse] = useState<Course | null>(null);
-  const { courseOf, state } = school;
-  const { papers, judgings } = state.data;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: read again whenever answers were changed
-  useEffect(() => {
-    let gone = false;
-    courseOf(person).then(
-      (read) => !gone && setCourse(read),
-      () => undefined,
-    );
-    return () => {
-      gone = true;
-    };
-  }, [courseOf, person, papers, judgings]);
-  return course;
-}
-
 /** A student's own course: what they wrote in this set, and how it went set after set. */
 export function StudentView({ held, here, person, onSet }: Props) {
   const w = useWords();
   const say = setWords(w).student;
-  const course = useCourse(here, person);
+  const of = useMemo(() => ({ person }), [person]);
+  const course = useCourse(here.school, of);
   const who = held.people.find(({ id }) => id === person);
   const { sets } = here.school.state.data;
   const each = useMemo(
