@@ -14,7 +14,7 @@ export type JudgeQuestion = {
 export type JudgedPart = readonly (readonly [question: string, code: string, verdict: Verdict])[];
 
 /** Milliseconds of judging after which what is there is told. */
-const TELL_AFTER = 80;
+const TELL_AFTER = 40;
 
 /**
  * Judges answers and tells what is there from time to time.

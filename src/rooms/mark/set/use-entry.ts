@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Answer } from '@/core/exercise/answer';
 import { answerCode, BLANK_CODE, readAnswerCode } from '@/core/exercise/code';
 import { rightAnswer } from '@/core/exercise/kinds/all';
@@ -132,8 +132,12 @@ function useStanding(
     return usualAnswers(question, met, [...new Set(habits)], marking);
   };
   const isWorked = useWorkedOut(question, work.questions, marking);
+  // While answers are judged by the dozen, what is usual stays as it was: the class's habits are not known yet.
+  const settled = useRef(work);
+  if (held.judging.left === 0 || settled.current.questions !== work.questions) settled.current = work;
+  const known = settled.current;
   // biome-ignore lint/correctness/useExhaustiveDependencies: these are what it is worked out from
-  const usual = useMemo(() => (isWorked ? usualNow() : null), [question, paper, work, marking, isWorked]);
+  const usual = useMemo(() => (isWorked ? usualNow() : null), [question, paper, known, marking, isWorked]);
   const given = draft ?? (read?.ok ? read.given : null) ?? stored;
   return { place, size, paper, question, cell, given, typed, draft, usual, usualNow, marking };
 }
