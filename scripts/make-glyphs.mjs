@@ -22,6 +22,23 @@ const GLYPHS = {
   accidentalDoubleFlat: 0xe264,
 };
 
+/** What notes with lengths are drawn with: needed once a bar is. */
+const BAR_GLYPHS = {
+  noteheadHalf: 0xe0a3,
+  noteheadBlack: 0xe0a4,
+  augmentationDot: 0xe1e7,
+  flag8thUp: 0xe240,
+  flag8thDown: 0xe241,
+  flag16thUp: 0xe242,
+  flag16thDown: 0xe243,
+  restWhole: 0xe4e3,
+  restHalf: 0xe4e4,
+  restQuarter: 0xe4e5,
+  rest8th: 0xe4e6,
+  rest16th: 0xe4e7,
+  tuplet3: 0xe883,
+};
+
 /** Accidentals as text: code point, height and centre above the baseline, in thousandths of the type size. */
 const SIGNS = [
   { glyph: 'accidentalFlat', codePoint: 0x266d, height: 790, bottom: -60 },
@@ -98,10 +115,11 @@ function boxOf(font, codePoint) {
   return [minX, -maxY, maxX, -minY].map((edge) => Math.round((edge * 1000) / font.unitsPerEm));
 }
 
-const music = Object.entries(GLYPHS).map(([name, codePoint]) => [
-  name,
-  { codePoint, box: boxOf(bravura, codePoint), ...outline(bravura, codePoint) },
-]);
+const music = (glyphs) =>
+  Object.entries(glyphs).map(([name, codePoint]) => [
+    name,
+    { codePoint, box: boxOf(bravura, codePoint), ...outline(bravura, codePoint) },
+  ]);
 const type = await Promise.all(
   TYPE.map(async ({ prefix, chars, file, apart = false }) => {
     const variable = await readFile(here(`node_modules/@fontsource-variable/${file}`));
@@ -116,7 +134,8 @@ const type = await Promise.all(
 const entries = (apart) => type.flat().flatMap((each) => (each.apart === apart ? [each.entry] : []));
 const written = (name, table) =>
   writeFile(here(`src/engrave/${name}.json`), `${JSON.stringify(Object.fromEntries(table))}\n`);
-await written('glyphs', [...music, ...entries(false)]);
+await written('glyphs', [...music(GLYPHS), ...entries(false)]);
+await written('bar-glyphs', music(BAR_GLYPHS));
 await written('letters', entries(true));
 
 function textSign({ glyph, codePoint, height, bottom }) {

@@ -10,6 +10,7 @@ await ensurePrograms([
   { program: 'chromium-headless-shell', debian: 'chromium-headless-shell' },
   { program: 'musicxml2ly', debian: 'lilypond' },
   { program: 'pdftotext', debian: 'poppler-utils' },
+  { program: 'abc2midi', debian: 'abcmidi' },
 ]);
 
 const results = join(ROOT, 'test-results');

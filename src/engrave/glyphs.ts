@@ -1,7 +1,8 @@
+import type barGlyphs from './bar-glyphs.json';
 import table from './glyphs.json';
 import type letters from './letters.json';
 
-export type GlyphName = keyof typeof table | keyof typeof letters;
+export type GlyphName = keyof typeof table | keyof typeof letters | keyof typeof barGlyphs;
 
 /** Outline in thousandths of the type size, y downwards from the baseline; `width` is how far the next one stands. */
 export type Glyph = { readonly width: number; readonly d: string };
@@ -9,12 +10,16 @@ export type Glyph = { readonly width: number; readonly d: string };
 /** Music has a code point in the private use area, and a box: left, top, right, bottom of the outline. */
 type MusicGlyph = Glyph & { readonly codePoint: number; readonly box: readonly number[] };
 
-/** Outlines by name: music, capitals and figures; and letters of other languages once they were given. */
+/** Outlines by name: music, capitals and figures; letters of other languages and notes with lengths once they were given. */
 const outlines = new Map<string, Glyph | MusicGlyph>(Object.entries(table));
 
-/** Gives further outlines, those of `letters.json`. */
+/** Gives further outlines, those of `letters.json` or of `bar-glyphs.json`. */
 export function giveOutlines(given: Readonly<Record<string, Glyph>>): void {
-  for (const [name, glyph] of Object.entries(given)) outlines.set(name, glyph);
+  for (const [name, glyph] of Object.entries(given)) {
+    outlines.set(name, glyph);
+    const inMusic = music(name as GlyphName);
+    if (inMusic) byCodePoint.set(inMusic.codePoint, name as GlyphName);
+  }
 }
 
 /** Whether there is an outline of this name by now. */
@@ -41,7 +46,7 @@ export function boxOf(name: GlyphName): readonly number[] {
   return glyph.box;
 }
 
-const BY_CODE_POINT: ReadonlyMap<number, GlyphName> = new Map(
+const byCodePoint = new Map<number, GlyphName>(
   (Object.keys(table) as GlyphName[]).flatMap((name) => {
     const glyph = music(name);
     return glyph ? [[glyph.codePoint, name] as const] : [];
@@ -50,5 +55,5 @@ const BY_CODE_POINT: ReadonlyMap<number, GlyphName> = new Map(
 
 /** The music glyph of a SMuFL code point (https://w3c.github.io/smufl/latest/), or null where the table has none. */
 export function glyphAt(codePoint: number): GlyphName | null {
-  return BY_CODE_POINT.get(codePoint) ?? null;
+  return byCodePoint.get(codePoint) ?? null;
 }

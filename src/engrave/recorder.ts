@@ -1,6 +1,7 @@
 import { Element, RenderContext } from 'vexflow/core';
 import { boxOf, glyphAt, glyphNamed } from './glyphs';
 import type { Mark } from './scene';
+import { written as n } from './shape';
 
 const POINT = 4 / 3; // pixels
 
@@ -85,6 +86,17 @@ export class Recorder extends RenderContext {
     });
     return this;
   }
+  /** The outline of a beam; what is round, such as the dots of a repeat, is not drawn here. */
+  override fill(): this {
+    if (this.points.length > 2) {
+      const d = this.points.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${n(x)} ${n(y)}`).join('');
+      this.marks.push({ kind: 'path', d: `${d}z`, fill: 'ink' });
+    }
+    return this;
+  }
+  override closePath(): this {
+    return this;
+  }
   override fillRect(x: number, y: number, w: number, h: number): this {
     this.marks.push({ kind: 'rect', x, y, w, h, r: 0, fill: 'ink' });
     return this;
@@ -162,12 +174,6 @@ export class Recorder extends RenderContext {
     return this;
   }
   override arc(): this {
-    return this;
-  }
-  override fill(): this {
-    return this;
-  }
-  override closePath(): this {
     return this;
   }
   override save(): this {

@@ -38,6 +38,16 @@ function lineFromTop(pitch: Pitch, clef: Clef): number {
   return 4 - staffPlace(pitch, clef) / 2;
 }
 
+/** Puts a signature on a stave, each sign where the core says it stands. */
+export function addSignature(stave: Stave, signs: readonly Pitch[], clef: Clef): void {
+  if (signs.length === 0) return;
+  const placed = signs.map((sign) => ({
+    type: signCode(sign.note.alteration),
+    line: lineFromTop(sign, clef),
+  }));
+  new PlacedSignature(placed).addToStave(stave);
+}
+
 /** An empty staff with its clef and signature, and where the first head may stand. */
 type EmptyStaff = { readonly groups: readonly Group[]; readonly start: number };
 
@@ -46,13 +56,7 @@ function emptyStaff(clef: Clef, signs: readonly Pitch[], width: number, time?: s
   const recorder = new Recorder();
   const stave = new Stave(MARGIN, 0, width - 2 * MARGIN, { spaceAboveStaffLn: TOP / 10 });
   stave.addClef(clef);
-  if (signs.length > 0) {
-    const placed = signs.map((sign) => ({
-      type: signCode(sign.note.alteration),
-      line: lineFromTop(sign, clef),
-    }));
-    new PlacedSignature(placed).addToStave(stave);
-  }
+  addSignature(stave, signs, clef);
   if (time) stave.addTimeSignature(time);
   stave.setContext(recorder);
   stave.draw();
@@ -134,7 +138,8 @@ export function engraveStaff(written: WrittenScale, width: number): Scene {
   return { width, height: HEIGHT, groups: [...groups, ...headGroups(written, room)] };
 }
 
-function staffGroups(marks: readonly Mark[]): readonly Group[] {
+/** What was drawn of an empty staff, by what it is. */
+export function staffGroups(marks: readonly Mark[]): readonly Group[] {
   const all = marks.flatMap((mark) => (mark.kind === 'glyph' ? [mark] : []));
   const time = all.filter(({ glyph }) => glyph.startsWith('timeSig'));
   const [clef, ...signs] = all.filter(({ glyph }) => !glyph.startsWith('timeSig'));

@@ -1,0 +1,130 @@
+import type { Clef } from '../instrument/staff';
+import type { Transposition } from '../instrument/transposing';
+import { transposedPitch } from '../instrument/transposing';
+import { midiOf, type Pitch, pitch } from '../note/pitch';
+import type { Alteration, Fifths, SpelledNote } from '../note/spelled';
+import { signsAfterBar } from '../scale/across-bar';
+import { type AskedScale, scaleAsked } from '../scale/asked';
+import { scaleForInstrument } from '../scale/for-instrument';
+import { printedSignature, type SignatureChoice } from '../scale/printed';
+import type { Scale, SpellingProblem } from '../scale/scale';
+import type { Settings } from '../school/settings';
+import type { AskedPattern } from './pattern';
+import { type PlacedWalk, type PlayRange, writtenWalk } from './placed';
+import { type Player, playerOf } from './player';
+import { type Beat, inBars, type Rhythm } from './rhythm';
+
+/** Which key is named: the one that the player reads, or the one that sounds. */
+export const KEY_NAMED = ['written', 'concert'] as const;
+
+export type KeyNamed = (typeof KEY_NAMED)[number];
+
+/** What is to be played. */
+export type PlayAsked = {
+  readonly tonic: SpelledNote;
+  readonly scale: AskedScale;
+  readonly pattern: AskedPattern;
+  /** The degree it begins and ends on, 1 to 7. */
+  readonly degree: number;
+  readonly range: PlayRange;
+  readonly rhythm: Rhythm;
+  /** The id of a player. */
+  readonly player: string;
+  readonly named: KeyNamed;
+  readonly signature: SignatureChoice;
+};
+
+/** A sign printed before a note; in brackets where it is only a reminder. */
+export type PartSign = { readonly sign: Alteration; readonly courtesy: boolean };
+
+/** A part as it stands on a stand: notes in bars of four quarters, as the player reads them. */
+export type Part = {
+  readonly clef: Clef;
+  /** Fifths at the clef; null where no signature is printed. */
+  readonly atClef: Fifths | null;
+  readonly notes: readonly (PlacedWalk & { readonly sign: PartSign | null })[];
+  readonly bars: readonly (readonly Beat[])[];
+  /** The scale as it is written, and the one that sounds. */
+  readonly written: Scale;
+  readonly concert: Scale;
+  readonly transposition: Transposition;
+  /** The pitch class of the sounding tonic, 0 to 11. */
+  readonly sounding: number;
+  /** The player does not reach as far as was asked, and it goes as far as the range does. */
+  readonly shortened: boolean;
+};
+
+export type PlayProblem =
+  | SpellingProblem
+  /** The scale cannot be spelled as the player reads it. */
+  | { readonly code: 'player-spelling'; readonly player: string }
+  /** Not even an octave lies within the player's range. */
+  | { readonly code: 'player-range'; readonly player: string };
+
+export type PartReading =
+  | { readonly ok: true; readonly part: Part }
+  | { readonly ok: false; readonly problem: PlayProblem };
+
+/** What is asked for, written out for its player. */
+export function partAsked(
+  asked: PlayAsked,
+  settings: Pick<Settings, 'melodicDown' | 'cancelling'>,
+): PartReading {
+  const player = playerOf(asked.player);
+  const reading = scaleAsked(asked.tonic, asked.scale, settings.melodicDown);
+  if (!reading.ok) return { ok: false, problem: reading.problem };
+  const both = bothScales(reading.scale, player, asked.named);
+  if (!both) return { ok: false, problem: { code: 'player-spelling', player: player.id } };
+  const walk = writtenWalk(both.written, asked.pattern, asked.degree, asked.range, player);
+  if (!walk) return { ok: false, problem: { code: 'player-range', player: player.id } };
+  const bars = inBars(walk.notes.length, asked.rhythm);
+  const atClef = printedSignature(both.written.signature, asked.signature);
+  const signs = signsIn(walk.notes, bars, atClef, settings.cancelling);
+  const { transposition, clef } = player;
+  return {
+    ok: true,
+    part: {
+      ...both,
+      ...{ clef, atClef, bars, transposition, shortened: walk.shortened },
+      notes: walk.notes.map((note, at) => ({ ...note, sign: signs[at] ?? null })),
+      sounding: midiOf(pitch(both.concert.tonic, 4)) % 12,
+    },
+  };
+}
+
+/** The scale as it is read and as it sounds; null where one of them cannot be spelled. */
+function bothScales(
+  named: Scale,
+  { transposition }: Player,
+  which: KeyNamed,
+): Pick<Part, 'written' | 'concert'> | null {
+  if (transposition.semitones === 0) return { written: named, concert: named };
+  if (which === 'concert') {
+    const found = scaleForInstrument(named, transposition);
+    return found && { written: found.written, concert: named };
+  }
+  const down = { letters: -transposition.letters, semitones: -transposition.semitones };
+  const found = scaleForInstrument(named, down);
+  return found && { written: named, concert: found.written };
+}
+
+/** The sign of each note: a bar line ends what was in force, and a class may want a reminder after it. */
+function signsIn(
+  notes: readonly PlacedWalk[],
+  bars: readonly (readonly Beat[])[],
+  atClef: Fifths | null,
+  cancelling: Settings['cancelling'],
+): readonly (PartSign | null)[] {
+  let before: readonly Pitch[] = [];
+  return bars.flatMap((bar) => {
+    const pitches = bar.flatMap(({ note }) => (note === null ? [] : [notes[note]?.pitch ?? []].flat()));
+    const signs = signsAfterBar(before, pitches, atClef, cancelling);
+    before = pitches;
+    return signs;
+  });
+}
+
+/** A note as it sounds; null where it would need a third sign. */
+export function soundingPitch(written: Pitch, { letters, semitones }: Transposition): Pitch | null {
+  return transposedPitch(written, { letters: -letters, semitones: -semitones });
+}

@@ -1,0 +1,173 @@
+import { Accidental, Barline, Beam, Dot, Formatter, Stave, StaveNote, Tuplet, Voice } from 'vexflow/core';
+import { signaturePlaces } from '@/core/instrument/signature-place';
+import type { Clef } from '@/core/instrument/staff';
+import type { Part } from '@/core/play/part';
+import { type Beat, byQuarter, noteValue } from '@/core/play/rhythm';
+import { signCode } from '@/core/scale/printed';
+import barGlyphs from './bar-glyphs.json';
+import { gathered } from './gather';
+import { giveOutlines } from './glyphs';
+import { measureByOutlines, Recorder } from './recorder';
+import { type Group, group, type Scene } from './scene';
+import { addSignature, staffGroups } from './staff';
+
+const SYSTEM = 128; // from the top of one line of bars to that of the next
+const MARGIN = 1;
+const SPACE_ABOVE = 4; // spaces above the top line
+/** What a bar needs beside its notes, and how much air its notes like to have. */
+const AROUND = 18;
+const AIR = 1.25;
+
+/** Note values as VexFlow calls them. */
+const DURATIONS = { '16th': '16', eighth: '8', quarter: 'q', half: 'h' } as const;
+
+/** Where rests stand in each clef: on the middle line. */
+const MIDDLE: Readonly<Record<Clef, string>> = { treble: 'b/4', alto: 'c/4', tenor: 'a/3', bass: 'd/3' };
+
+function staveNote({ clef, notes }: Part, beat: Beat): StaveNote {
+  const { value, dots } = noteValue(beat);
+  const duration = DURATIONS[value];
+  const note = beat.note === null ? undefined : notes[beat.note];
+  const key = note
+    ? `${note.pitch.note.letter.toLowerCase()}/${note.pitch.octave}`
+    : (MIDDLE[clef] as string);
+  const made = new StaveNote({
+    keys: [key],
+    duration: note ? duration : `${duration}r`,
+    dots,
+    clef,
+    autoStem: true,
+  });
+  if (note?.sign) {
+    const sign = new Accidental(signCode(note.sign.sign));
+    if (note.sign.courtesy) sign.setAsCautionary();
+    made.addModifier(sign);
+  }
+  for (let dot = 0; dot < dots; dot += 1) Dot.buildAndAttach([made], { all: true });
+  return made;
+}
+
+/** A bar before it has a place: its notes with what joins them, and how wide it has to be. */
+type LaidBar = {
+  readonly beats: readonly Beat[];
+  readonly notes: readonly StaveNote[];
+  readonly beams: readonly Beam[];
+  readonly tuplets: readonly Tuplet[];
+  readonly formatter: Formatter;
+  readonly voice: Voice;
+  readonly least: number;
+};
+
+function laidBar(part: Part, beats: readonly Beat[]): LaidBar {
+  const notes = beats.map((beat) => staveNote(part, beat));
+  const tuplets = byQuarter(beats)
+    .filter((group) => group.some((at) => noteValue(beats[at] as Beat).triplet))
+    .map(
+      (group) =>
+        new Tuplet(
+          group.map((at) => notes[at] as StaveNote),
+          { numNotes: 3, notesOccupied: 2, bracketed: group.length < 3 },
+        ),
+    );
+  const beams = Beam.generateBeams([...notes], { maintainStemDirections: false });
+  const voice = new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT).addTickables([...notes]);
+  const formatter = new Formatter();
+  formatter.joinVoices([voice]);
+  const least = formatter.preCalculateMinTotalWidth([voice]) * AIR + AROUND;
+  return { beats, notes, beams, tuplets, formatter, voice, least };
+}
+
+/** Bars shared out over lines, each line as full as it can be. */
+function inLines(
+  bars: readonly LaidBar[],
+  roomOf: (line: number) => number,
+): readonly (readonly LaidBar[])[] {
+  const lines: LaidBar[][] = [];
+  let left = 0;
+  for (const bar of bars) {
+    const line = lines.at(-1);
+    if (line && bar.least <= left) line.push(bar);
+    else {
+      left = roomOf(lines.length);
+      lines.push([bar]);
+    }
+    left -= bar.least;
+  }
+  return lines;
+}
+
+/**
+ * Lays a part out in bars of four quarters, line under line: notes, beams and spacing by VexFlow. The signature stands on
+ * every line, the time signature on the first. Groups: `staff`, `clef`, `sign`, `time`, `joined` (beams and brackets of
+ * triplets), and a `note` with the place of the note it shows.
+ *
+ * @param width in pixels; ten pixels lie between two lines of the staff
+ */
+export function engraveBars(part: Part, width: number): Scene {
+  measureByOutlines();
+  giveOutlines(barGlyphs);
+  const bars = part.bars.map((beats) => laidBar(part, beats));
+  const heads = [0, 1].map((line) => headStave(part, line, 400).getNoteStartX() + MARGIN);
+  const lines = inLines(bars, (line) => width - (heads[Math.min(line, 1)] ?? 0));
+  const groups = lines.flatMap((line, at) => drawnLine(part, line, at, width, at === lines.length - 1));
+  return { width, height: SYSTEM * lines.length, groups };
+}
+
+function headStave({ clef, atClef }: Part, line: number, width: number): Stave {
+  const stave = new Stave(MARGIN, 0, width, { spaceAboveStaffLn: SPACE_ABOVE });
+  stave.addClef(clef);
+  if (atClef !== null) addSignature(stave, signaturePlaces(atClef, clef), clef);
+  if (line === 0) stave.addTimeSignature('4/4');
+  return stave;
+}
+
+/** One line of bars: what is left over of its width is shared out; a last line keeps its own. */
+function drawnLine(
+  part: Part,
+  line: readonly LaidBar[],
+  at: number,
+  width: number,
+  isLast: boolean,
+): readonly Group[] {
+  const recorder = new Recorder();
+  const head = headStave(part, at, width).getNoteStartX();
+  const needed = line.reduce((sum, { least }) => sum + least, 0);
+  const room = width - 2 * MARGIN - head;
+  const stretch = isLast ? Math.min(room / needed, 1.3) : room / needed;
+  let x = MARGIN;
+  return line.flatMap((bar, index): readonly Group[] => {
+    const own = bar.least * stretch;
+    const stave =
+      index === 0
+        ? headStave(part, at, head + own)
+        : new Stave(x, 0, own, { spaceAboveStaffLn: SPACE_ABOVE });
+    if (index > 0) stave.setBegBarType(Barline.type.NONE);
+    if (isLast && index === line.length - 1) stave.setEndBarType(Barline.type.END);
+    x += index === 0 ? head + own : own;
+    stave.setContext(recorder).draw();
+    const key = `${at}-${index}`;
+    const shifted = (each: Group): Group => ({ ...each, key: `${each.key}-${key}`, y: SYSTEM * at });
+    const staff = staffGroups(recorder.take()).map(shifted);
+    return [...staff, ...barNotes(bar, stave, recorder, key).map((each) => ({ ...each, y: SYSTEM * at }))];
+  });
+}
+
+function barNotes(
+  { beats, notes, beams, tuplets, formatter, voice }: LaidBar,
+  stave: Stave,
+  recorder: Recorder,
+  key: string,
+): readonly Group[] {
+  formatter.formatToStave([voice], stave);
+  for (const note of notes) note.setStave(stave).setContext(recorder);
+  const drawn = notes.map((note, at) => {
+    note.draw();
+    const marks = gathered(recorder.take());
+    const place = beats[at]?.note ?? null;
+    return place === null
+      ? group(`rest-${key}-${at}`, 'rest', marks)
+      : group(`note-${place}`, 'note', marks, { place });
+  });
+  for (const each of [...beams, ...tuplets]) each.setContext(recorder).draw();
+  return [...drawn, group(`joined-${key}`, 'joined', gathered(recorder.take()))];
+}

@@ -1,0 +1,87 @@
+import type { Clef } from '@/core/instrument/staff';
+import type { Pitch } from '@/core/note/pitch';
+import { type Fifths, fifths } from '@/core/note/spelled';
+import type { Part } from '@/core/play/part';
+import { type Beat, byQuarter, noteValue, QUARTER } from '@/core/play/rhythm';
+import { PATTERNS } from '@/core/scale/pattern';
+import { alteredLetters } from '@/core/scale/signature';
+
+/** The media type of ABC, https://abcnotation.com/wiki/abc:standard:v2.1 */
+export const ABC_TYPE = 'text/vnd.abc';
+
+/** Keys by their signature, −7 to 7; a mode is named by the major key that has its signature. */
+const KEYS = {
+  major: 'Cb Gb Db Ab Eb Bb F C G D A E B F# C#'.split(' '),
+  minor: 'Abm Ebm Bbm Fm Cm Gm Dm Am Em Bm F#m C#m G#m D#m A#m'.split(' '),
+} as const;
+
+const CLEFS: Readonly<Record<Clef, string>> = {
+  treble: 'treble',
+  alto: 'alto',
+  tenor: 'tenor',
+  bass: 'bass',
+};
+
+const SIGNS: Readonly<Record<number, string>> = { [-2]: '__', [-1]: '_', 0: '=', 1: '^', 2: '^^' };
+
+/** Ticks of the length that a letter alone has: an eighth. */
+const UNIT = QUARTER / 2;
+
+/** The line of a title may hold anything but a line's end. */
+const oneLine = (text: string) => text.replace(/[\r\n%\\]+/gu, ' ').trim();
+
+function letterOf({ note, octave }: Pitch): string {
+  if (octave >= 5) return note.letter.toLowerCase() + "'".repeat(octave - 5);
+  return note.letter + ','.repeat(4 - octave);
+}
+
+function lengthOf(length: number): string {
+  if (length === UNIT) return '';
+  return length % UNIT === 0 ? String(length / UNIT) : `${(2 * length) / UNIT}/2`;
+}
+
+/** A bar; every sign that could be doubted is written, so that no reader's rule for signs in a bar matters. */
+function barOf(part: Part, beats: readonly Beat[]): string {
+  const signature = alteredLetters(part.atClef ?? (0 as Fifths));
+  const altered = new Set<string>();
+  const written = beats.map((beat) => {
+    // Of a triplet is written what it would be without being one: half as long again.
+    const length = lengthOf(noteValue(beat).triplet ? (beat.length * 3) / 2 : beat.length);
+    const placed = beat.note === null ? undefined : part.notes[beat.note];
+    if (!placed) return `z${length}`;
+    const { letter, alteration } = placed.pitch.note;
+    const usual = signature.get(letter)?.alteration ?? 0;
+    const needed = alteration !== usual || altered.has(letter);
+    if (alteration !== usual) altered.add(letter);
+    return `${needed ? SIGNS[alteration] : ''}${letterOf(placed.pitch)}${length}`;
+  });
+  return byQuarter(beats)
+    .map((group) => {
+      const isTriplet = group.some((at) => noteValue(beats[at] as Beat).triplet);
+      const notes = group.map((at) => written[at]).join('');
+      return isTriplet ? `(3:2:${group.length}${notes}` : notes;
+    })
+    .join(' ');
+}
+
+/**
+ * A part as ABC, as it is written; a player's interval goes with it for what plays the file.
+ *
+ * @param tempo quarters a minute
+ */
+export function writeAbc(part: Part, title: string, tempo: number): string {
+  const { id } = part.written;
+  const minor = part.atClef !== null && id !== null && PATTERNS[id].mode === 'minor';
+  const key = KEYS[minor ? 'minor' : 'major'][(part.atClef ?? fifths(0)) + 7];
+  const lines = [
+    'X:1',
+    `T:${oneLine(title)}`,
+    'M:4/4',
+    'L:1/8',
+    `Q:1/4=${tempo}`,
+    ...(part.transposition.semitones === 0 ? [] : [`%%MIDI transpose ${-part.transposition.semitones}`]),
+    `K:${key} clef=${CLEFS[part.clef]}`,
+    ...part.bars.map((bar, at) => `${barOf(part, bar)} ${at === part.bars.length - 1 ? '|]' : '|'}`),
+  ];
+  return `${lines.join('\n')}\n`;
+}
