@@ -29,7 +29,7 @@ export function securityHeaders(scriptHashes) {
     "img-src 'self' blob:",
     "font-src 'self'",
     "connect-src 'self'",
-    "worker-src 'self'",
+    "worker-src 'self' blob:",
     "frame-ancestors 'none'",
     "object-src 'none'",
     "base-uri 'none'",

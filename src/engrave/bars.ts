@@ -11,6 +11,9 @@ import { measureByOutlines, Recorder } from './recorder';
 import { type Group, group, type Scene } from './scene';
 import { addSignature, staffGroups } from './staff';
 
+/** How wide a part is drawn on paper and in pictures, in pixels. */
+export const BARS_WIDTH = 760;
+
 const SYSTEM = 128; // from the top of one line of bars to that of the next
 const MARGIN = 1;
 const SPACE_ABOVE = 4; // spaces above the top line

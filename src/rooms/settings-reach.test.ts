@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { partAsked } from '@/core/play/part';
 import { PATTERNS } from '@/core/scale/pattern';
 import { relatedKeys } from '@/core/scale/related';
 import { makingRoomFor } from '@/core/school/pairs';
@@ -22,6 +23,7 @@ import { readQuestion } from './address/derive/read-question';
 import { readMark } from './address/mark/mark-address';
 import { askedOf } from './address/mark/mark-sentence';
 import { readOrbit } from './address/orbit/orbit-address';
+import { readPlay } from './address/play/play-address';
 import { readSheets } from './address/sheets/sheets-address';
 import { opened, thinkingSeconds } from './board/state';
 import { DERIVE_BOARD } from './derive/board/kit';
@@ -36,6 +38,8 @@ import { bookTable } from './orbit/book-cells';
 import { linesOf } from './orbit/orbit-lines';
 import { orbitParts, orbitText } from './orbit/orbit-words';
 import { ringOf } from './orbit/ring-of';
+import { barsText, linesOf as partLines } from './play/play-lines';
+import { playText } from './play/play-words';
 import { questionOf } from './shell/use-sheet-pages';
 
 const DERIVED = [
@@ -193,7 +197,26 @@ function sheets(w: ClassWords): unknown {
   });
 }
 
-const ROOMS = { sheets, derive, questions, orbit, keyBook, mark, paper, board } as const;
+const PLAYS = [
+  '?tonic=Eb&scale=melodic-minor&pattern=scale&signature=none&player=alto-saxophone',
+  '?tonic=D&scale=dorian&pattern=thirds',
+  '?tonic=C%23&scale=harmonic-minor&pattern=triads&rhythm=quarters',
+];
+
+function play(w: ClassWords): unknown {
+  return PLAYS.map((search) => {
+    const { sentence } = readPlay(search);
+    const reading = partAsked(sentence, w.settings);
+    if (!reading.ok) throw new Error(search);
+    const { part } = reading;
+    return [
+      [playText(w, sentence), partLines(w, sentence, part), barsText(w, part)],
+      [part.atClef, part.notes.map(({ pitch, sign }) => [pitch, sign])],
+    ];
+  });
+}
+
+const ROOMS = { sheets, derive, questions, orbit, keyBook, mark, play, paper, board } as const;
 
 type Room = keyof typeof ROOMS;
 
@@ -202,7 +225,7 @@ const MUST: Readonly<Record<SettingName, readonly Room[]>> = {
   surface: ['paper', 'board'],
   thinking: ['board'],
   stepWords: ['sheets', 'derive', 'questions', 'orbit', 'mark', 'paper', 'board'],
-  noteNames: ['sheets', 'derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper', 'board'],
+  noteNames: ['sheets', 'derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper', 'board', 'play'],
   solfege: ['derive', 'paper'],
   modeSyllables: ['derive'],
   fifth: ['derive', 'paper'],
@@ -216,10 +239,10 @@ const MUST: Readonly<Record<SettingName, readonly Room[]>> = {
   minorCircle: ['orbit'],
   minorSignature: ['sheets', 'derive', 'questions', 'paper'],
   minorNaming: ['sheets', 'questions'],
-  melodicDown: ['sheets', 'derive', 'mark', 'paper'],
-  cancelling: ['mark'],
-  modesWritten: ['derive', 'questions', 'mark'],
-  keyNames: ['sheets', 'derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper'],
+  melodicDown: ['sheets', 'derive', 'mark', 'paper', 'play'],
+  cancelling: ['mark', 'play'],
+  modesWritten: ['derive', 'questions', 'mark', 'play'],
+  keyNames: ['sheets', 'derive', 'questions', 'orbit', 'keyBook', 'mark', 'paper', 'play'],
   modeWord: ['mark'],
   capital: ['mark'],
   marks: ['mark'],

@@ -1,6 +1,5 @@
 import type { Clef } from '../instrument/staff';
 import type { Transposition } from '../instrument/transposing';
-import { transposedPitch } from '../instrument/transposing';
 import { midiOf, type Pitch, pitch } from '../note/pitch';
 import type { Alteration, Fifths, SpelledNote } from '../note/spelled';
 import { signsAfterBar } from '../scale/across-bar';
@@ -8,6 +7,7 @@ import { type AskedScale, scaleAsked } from '../scale/asked';
 import { scaleForInstrument } from '../scale/for-instrument';
 import { printedSignature, type SignatureChoice } from '../scale/printed';
 import type { Scale, SpellingProblem } from '../scale/scale';
+import { signatureWritten } from '../scale/written';
 import type { Settings } from '../school/settings';
 import type { AskedPattern } from './pattern';
 import { type PlacedWalk, type PlayRange, writtenWalk } from './placed';
@@ -68,7 +68,7 @@ export type PartReading =
 /** What is asked for, written out for its player. */
 export function partAsked(
   asked: PlayAsked,
-  settings: Pick<Settings, 'melodicDown' | 'cancelling'>,
+  settings: Pick<Settings, 'melodicDown' | 'cancelling' | 'modesWritten'>,
 ): PartReading {
   const player = playerOf(asked.player);
   const reading = scaleAsked(asked.tonic, asked.scale, settings.melodicDown);
@@ -78,7 +78,7 @@ export function partAsked(
   const walk = writtenWalk(both.written, asked.pattern, asked.degree, asked.range, player);
   if (!walk) return { ok: false, problem: { code: 'player-range', player: player.id } };
   const bars = inBars(walk.notes.length, asked.rhythm);
-  const atClef = printedSignature(both.written.signature, asked.signature);
+  const atClef = printedSignature(signatureWritten(both.written, settings.modesWritten), asked.signature);
   const signs = signsIn(walk.notes, bars, atClef, settings.cancelling);
   const { transposition, clef } = player;
   return {
@@ -122,9 +122,4 @@ function signsIn(
     before = pitches;
     return signs;
   });
-}
-
-/** A note as it sounds; null where it would need a third sign. */
-export function soundingPitch(written: Pitch, { letters, semitones }: Transposition): Pitch | null {
-  return transposedPitch(written, { letters: -letters, semitones: -semitones });
 }

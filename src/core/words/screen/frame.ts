@@ -5,6 +5,7 @@ export const FRAME_WORDS = {
   home: 'Moon Step',
   derive: 'Derive',
   orbit: 'Orbit',
+  play: 'Play',
   sheets: 'Sheets',
   mark: 'Mark',
   group: 'Class',
@@ -14,6 +15,8 @@ export const FRAME_WORDS = {
   deriveAbout: 'Say a scale in one sentence and see it derived step by step on letters, staff and keyboard.',
   orbitAbout:
     'The circle of fifths as keys, as chords and as notes: neighbours, routes, chords and the table of all keys.',
+  playAbout:
+    'A scale in thirds, triads or a pattern of your own: in bars, for an instrument or a voice, heard and as files.',
   sheetsAbout:
     'Written work from one sentence: questions, pages as they are printed, and a key that says why.',
   markAbout: 'Mark an answer: right or wrong, where, why, and the habit behind it.',

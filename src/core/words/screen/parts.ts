@@ -19,6 +19,7 @@ export const PART_WORDS = {
   rooms: 'the list of rooms',
   share: 'copying and saving',
   set: 'marking a whole set',
+  sound: 'the sound',
   shelf: 'the shelf',
   store: 'the store of your work',
   surface: 'a drawing',

@@ -1,8 +1,7 @@
 import { asciiName } from '@/core/note/spelled';
-import { type AskedScale, askedFrom, isTyped, scaleAsked } from '@/core/scale/asked';
-import { scaleIdFrom } from '@/core/scale/pattern';
-import { readSteps } from '@/core/scale/typed-steps';
+import { scaleAsked } from '@/core/scale/asked';
 import type { AddressProblem } from '@/core/words/say-address';
+import { readAskedScale, writeAskedScale } from '../asked-scale';
 import { LONGEST_QUERY, QueryReader } from '../query-reader';
 import { readBeside, writeBeside } from './beside';
 import {
@@ -60,7 +59,7 @@ export function readAddress(search: string): AddressReading {
     reader.choice<Chosen[Word]>(name, CHOICES[name], FIRST_CHOICES[name]);
   const sentence: DeriveSentence = {
     tonic: reader.note('tonic', FIRST_SENTENCE.tonic),
-    scale: readAsked(reader) ?? readScale(reader),
+    scale: readAskedScale(reader, FIRST_CHOICES.scale),
     direction: word('direction'),
     clef: word('clef'),
     signature: word('signature'),
@@ -72,25 +71,6 @@ export function readAddress(search: string): AddressReading {
     ways: readWays(reader),
   };
   return spellable(sentence, reader.problems);
-}
-
-function readScale(reader: QueryReader): Chosen['scale'] {
-  return reader.choice('scale', CHOICES.scale, FIRST_CHOICES.scale, (read) => scaleIdFrom(read) ?? read);
-}
-
-/** The scale that typed steps ask for, or null where there are none or they make none. */
-function readAsked(reader: QueryReader): AskedScale | null {
-  const read = reader.get('steps');
-  if (read === null) return null;
-  const reading = readSteps(read.split(','));
-  const named = reader.get('scale');
-  if (reading.ok) {
-    if (named !== null)
-      reader.problems.push({ code: 'address-unknown', parameter: 'scale', read: named.slice(0, 60) });
-    return askedFrom(reading.steps);
-  }
-  reader.wrong('steps', reading.problem, scaleIdFrom(named ?? '') ?? FIRST_CHOICES.scale);
-  return null;
 }
 
 /** The moves of a hand, `3+7+~2-`, or null where none are said. */
@@ -168,7 +148,7 @@ export function writeAddress({
   ways,
 }: DeriveSentence): string {
   const query = new URLSearchParams({ tonic: asciiName(tonic) });
-  query.set(isTyped(scale) ? 'steps' : 'scale', scale);
+  writeAskedScale(query, scale);
   for (const [name, value] of Object.entries({ direction, clef, signature, method })) query.set(name, value);
   if (step !== null) query.set('step', String(step));
   if (beside) query.set('beside', writeBeside(beside));

@@ -1,0 +1,26 @@
+import type { Sound } from '@/core/play/performance';
+
+/** Something that is being played. */
+export type Sounding = {
+  /** Ends it at once; what is silent stays so. */
+  readonly stop: () => void;
+};
+
+/** What makes sounds heard. */
+export type SoundDevice = {
+  /**
+   * Plays from now on; one thing at a time, so that what sounded before stops.
+   *
+   * @param onNote told the place of each note as it begins
+   * @param onEnd told when the last one has ended by itself
+   */
+  readonly play: (
+    sounds: readonly Sound[],
+    onNote: (note: number) => void,
+    onEnd: () => void,
+  ) => Promise<Sounding>;
+  /** The same as samples between −1 and 1, at `rate` a second, of one channel. */
+  readonly record: (
+    sounds: readonly Sound[],
+  ) => Promise<{ readonly samples: Float32Array; readonly rate: number }>;
+};

@@ -1,0 +1,65 @@
+import { useEffect, useMemo, useState } from 'react';
+import type { Part } from '@/core/play/part';
+import { playWords } from '@/core/words/screen/play';
+import type { Scene } from '@/engrave/scene';
+import { wanted } from '@/ui/parts/wanted';
+import { SceneView } from '@/ui/scene/SceneView';
+import { useRoom } from '@/ui/scene/use-room';
+import { useWords } from '@/ui/school/use-class';
+import { barsText } from './play-lines';
+
+type Engraver = (part: Part, width: number) => Scene;
+
+/** The engraver of bars, once it has been loaded; null until then. */
+function useBars(): Engraver | null {
+  const [engraver, setEngraver] = useState<{ readonly bars: Engraver } | null>(null);
+  useEffect(() => {
+    let stands = true;
+    void wanted('surface', () => import('@/engrave/bars')).then(({ engraveBars }) => {
+      if (stands) setEngraver({ bars: engraveBars });
+    });
+    return () => {
+      stands = false;
+    };
+  }, []);
+  return engraver?.bars ?? null;
+}
+
+type Props = {
+  readonly id: string;
+  readonly part: Part;
+  /** The place of the note that sounds. */
+  readonly sounding: number | null;
+};
+
+/** A part in its bars; behind the note that sounds stands a light. */
+export function PartStaff({ id, part, sounding }: Props) {
+  const w = useWords();
+  const say = playWords(w);
+  const engrave = useBars();
+  const { ref, room } = useRoom<HTMLDivElement>({ width: 760, height: 500 });
+  // On a telephone bars keep their size, and stand under each other.
+  const width = Math.max(320, Math.min(900, room.width));
+  const scene = useMemo(() => engrave?.(part, width) ?? null, [engrave, part, width]);
+  const lit = useMemo(() => {
+    const group = sounding === null ? null : scene?.groups.find(({ key }) => key === `note-${sounding}`);
+    const head = group?.marks.find((mark) => mark.kind === 'glyph' && mark.glyph.startsWith('notehead'));
+    return group && head?.kind === 'glyph' ? { x: head.x + 6, y: head.y + group.y } : null;
+  }, [scene, sounding]);
+  return (
+    <div ref={ref} className="min-h-0 min-w-0 grow overflow-auto">
+      {scene ? (
+        <SceneView
+          id={id}
+          scene={scene}
+          title={say.staff}
+          description={say.description(barsText(w, part).join(' | '))}
+          style={{ width: scene.width, maxWidth: '100%' }}
+          under={lit && <circle className="scene-halo" data-lit="" cx={lit.x} cy={lit.y} r={15} />}
+        />
+      ) : (
+        <div className="h-40" data-coming="" />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Sound } from '@/core/play/performance';
+import type { Sounding } from '@/devices/sound/device';
+import { wanted } from '../parts/wanted';
+import { useSteady } from '../use-steady';
+
+/** What is heard: nothing, something on its way, or something with the note that sounds. */
+export type Heard = {
+  readonly is: 'silent' | 'coming' | 'sounding';
+  /** The place of the note that sounds. */
+  readonly note: number | null;
+};
+
+const SILENT: Heard = { is: 'silent', note: null };
+
+/** Sound, which comes when it is asked for and goes with the room that asked for it. */
+export function useSound() {
+  const [heard, setHeard] = useState<Heard>(SILENT);
+  const sounding = useRef<Sounding | null>(null);
+  /** Counts what was asked for: what comes after it was stopped is not played. */
+  const asked = useRef(0);
+  const hands = useSteady({
+    play: async (sounds: readonly Sound[]) => {
+      hands.stop();
+      asked.current += 1;
+      const nth = asked.current;
+      setHeard({ is: 'coming', note: null });
+      const { REAL_SOUND } = await wanted('sound', () => import('@/devices/sound/real'));
+      if (nth !== asked.current) return;
+      const made = await REAL_SOUND.play(
+        sounds,
+        (note) => nth === asked.current && setHeard({ is: 'sounding', note }),
+        () => nth === asked.current && hands.stop(),
+      );
+      if (nth !== asked.current) return made.stop();
+      sounding.current = made;
+      setHeard({ is: 'sounding', note: null });
+    },
+    stop: () => {
+      asked.current += 1;
+      sounding.current?.stop();
+      sounding.current = null;
+      setHeard(SILENT);
+    },
+  });
+  useEffect(() => {
+    // A page that is left or hidden for good falls silent, too.
+    window.addEventListener('pagehide', hands.stop);
+    return () => {
+      window.removeEventListener('pagehide', hands.stop);
+      hands.stop();
+    };
+  }, [hands]);
+  return { heard, ...hands };
+}
