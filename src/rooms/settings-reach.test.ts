@@ -198,7 +198,7 @@ function sheets(w: ClassWords): unknown {
 }
 
 const PLAYS = [
-  '?tonic=Eb&scale=melodic-minor&pattern=scale&signature=none&player=alto-saxophone',
+  '?tonic=Eb&scale=melodic-minor&pattern=scale&player=alto-saxophone',
   '?tonic=D&scale=dorian&pattern=thirds',
   '?tonic=C%23&scale=harmonic-minor&pattern=triads&rhythm=quarters',
 ];

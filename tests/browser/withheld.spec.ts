@@ -49,6 +49,20 @@ const TASKS: Readonly<Record<string, Task>> = {
       await expect(page.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();
     },
   },
+  play: {
+    address: '/play',
+    act: async (page) => {
+      await page.keyboard.press('q');
+      await page.keyboard.type('triads');
+      await page.keyboard.press('Enter');
+      await page.keyboard.press('k');
+    },
+    done: async (page) => {
+      await expect(page.getByRole('heading', { level: 1 })).toContainText('in triads');
+      await expect(page.getByRole('img', { name: 'Pattern' })).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();
+    },
+  },
   mark: {
     address: '/mark?kind=order&order=-3',
     act: async (page) => {

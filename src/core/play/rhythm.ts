@@ -12,7 +12,7 @@ export type Rhythm = (typeof RHYTHMS)[number];
 const TO_A_BEAT: Readonly<Record<Rhythm, number>> = { quarters: 1, eighths: 2, triplets: 3, sixteenths: 4 };
 
 /** Ticks of one note of a rhythm. */
-export function ticksOf(rhythm: Rhythm): number {
+function ticksOf(rhythm: Rhythm): number {
   return QUARTER / TO_A_BEAT[rhythm];
 }
 

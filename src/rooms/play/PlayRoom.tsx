@@ -143,7 +143,11 @@ function PlayCard({ sentence, heard, lines, now, onToggle, onFaster }: CardProps
   const say = playWords(useWords());
   const sounds = heard.is !== 'silent';
   return (
-    <section aria-label={say.card} className="card flex flex-col gap-3 px-4 py-3" data-sound={heard.is}>
+    <section
+      aria-label={say.card}
+      className="card order-first flex flex-col gap-3 px-4 py-3 room:order-none"
+      data-sound={heard.is}
+    >
       <button
         type="button"
         className="control justify-center bg-ink! py-3! text-large text-sheet!"

@@ -18,7 +18,7 @@ export const PLAY_PATH = '/play';
 /** The sentence of the room: what is played, and how. */
 export type PlaySentence = PlayAsked & Playing;
 
-export const FIRST_PLAY: PlaySentence = {
+const FIRST_PLAY: PlaySentence = {
   ...{ tonic: noteNamed('E'), scale: 'melodic-minor', pattern: 'thirds', degree: 1, range: 'one' },
   ...{ rhythm: 'eighths', player: 'concert', named: 'written', signature: 'written' },
   ...{ tempo: 72, countIn: 1, drone: 'none' },
