@@ -14,11 +14,6 @@ const VIEWS = [
   { file: 'mark-class.png', address: '/mark?set=demo-set-minors&see=class', keys: [] },
   { file: 'derive-day.png', address: '/derive', keys: [] },
   {
-    file: 'derive-night.png',
-    address: '/derive?tonic=E&scale=melodic-minor&direction=both&clef=treble&signature=none&method=signature',
-    keys: ['n'],
-  },
-  {
     file: 'derive-shelf.png',
     address: '/derive?tonic=F&scale=major&clef=treble&signature=none&step=4',
     keys: ['l'],
@@ -69,6 +64,12 @@ const VIEWS = [
     keys: [],
   },
   {
+    file: 'play.png',
+    address:
+      '/play?tonic=B&scale=harmonic-minor&pattern=triads&rhythm=triplets&range=two&player=alto-saxophone&tempo=60&signature=none',
+    keys: [],
+  },
+  {
     file: 'sheets.png',
     address:
       '/sheets?make=questions&n=8&on=minors.find-mistake.gaps&signs=4&clefs=treble.bass&signature=either&version=A&seed=317&maker=1&key=full',
@@ -106,6 +107,8 @@ for (const { file, address, keys } of VIEWS) {
   } else if (address.startsWith('/mark')) {
     await page.getByRole('application').locator('[data-part=note]').first().waitFor();
     await page.getByText('This pile: 5 answers').waitFor();
+  } else if (address.startsWith('/play')) {
+    await page.getByRole('img', { name: 'Pattern' }).waitFor();
   } else if (address.startsWith('/orbit')) {
     await page.locator('main svg').first().waitFor();
     await page.waitForLoadState('networkidle');

@@ -5,6 +5,7 @@ import type { Part } from '@/core/play/part';
 import { type Beat, byQuarter, noteValue } from '@/core/play/rhythm';
 import { signCode } from '@/core/scale/printed';
 import barGlyphs from './bar-glyphs.json';
+import { BAR_LINE } from './bar-lines';
 import { gathered } from './gather';
 import { giveOutlines } from './glyphs';
 import { measureByOutlines, Recorder } from './recorder';
@@ -14,7 +15,6 @@ import { addSignature, staffGroups } from './staff';
 /** How wide a part is drawn on paper and in pictures, in pixels. */
 export const BARS_WIDTH = 760;
 
-const SYSTEM = 128; // from the top of one line of bars to that of the next
 const MARGIN = 1;
 const SPACE_ABOVE = 4; // spaces above the top line
 /** What a bar needs beside its notes, and how much air its notes like to have. */
@@ -105,15 +105,18 @@ function inLines(
  * triplets), and a `note` with the place of the note it shows.
  *
  * @param width in pixels; ten pixels lie between two lines of the staff
+ * @param ends whether its last bar is the end of the piece
  */
-export function engraveBars(part: Part, width: number): Scene {
+export function engraveBars(part: Part, width: number, ends = true): Scene {
   measureByOutlines();
   giveOutlines(barGlyphs);
   const bars = part.bars.map((beats) => laidBar(part, beats));
   const heads = [0, 1].map((line) => headStave(part, line, 400).getNoteStartX() + MARGIN);
   const lines = inLines(bars, (line) => width - (heads[Math.min(line, 1)] ?? 0));
-  const groups = lines.flatMap((line, at) => drawnLine(part, line, at, width, at === lines.length - 1));
-  return { width, height: SYSTEM * lines.length, groups };
+  const groups = lines.flatMap((line, at) =>
+    drawnLine(part, line, at, width, { last: at === lines.length - 1, ends }),
+  );
+  return { width, height: BAR_LINE * lines.length, groups };
 }
 
 function headStave({ clef, atClef }: Part, line: number, width: number): Stave {
@@ -130,7 +133,7 @@ function drawnLine(
   line: readonly LaidBar[],
   at: number,
   width: number,
-  isLast: boolean,
+  { last: isLast, ends }: { readonly last: boolean; readonly ends: boolean },
 ): readonly Group[] {
   const recorder = new Recorder();
   const head = headStave(part, at, width).getNoteStartX();
@@ -145,13 +148,13 @@ function drawnLine(
         ? headStave(part, at, head + own)
         : new Stave(x, 0, own, { spaceAboveStaffLn: SPACE_ABOVE });
     if (index > 0) stave.setBegBarType(Barline.type.NONE);
-    if (isLast && index === line.length - 1) stave.setEndBarType(Barline.type.END);
+    if (isLast && ends && index === line.length - 1) stave.setEndBarType(Barline.type.END);
     x += index === 0 ? head + own : own;
     stave.setContext(recorder).draw();
     const key = `${at}-${index}`;
-    const shifted = (each: Group): Group => ({ ...each, key: `${each.key}-${key}`, y: SYSTEM * at });
+    const shifted = (each: Group): Group => ({ ...each, key: `${each.key}-${key}`, y: BAR_LINE * at });
     const staff = staffGroups(recorder.take()).map(shifted);
-    return [...staff, ...barNotes(bar, stave, recorder, key).map((each) => ({ ...each, y: SYSTEM * at }))];
+    return [...staff, ...barNotes(bar, stave, recorder, key).map((each) => ({ ...each, y: BAR_LINE * at }))];
   });
 }
 

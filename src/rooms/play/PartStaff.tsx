@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Part } from '@/core/play/part';
 import { playWords } from '@/core/words/screen/play';
+import { BAR_LINE } from '@/engrave/bar-lines';
 import type { Scene } from '@/engrave/scene';
 import { wanted } from '@/ui/parts/wanted';
 import { SceneView } from '@/ui/scene/SceneView';
@@ -46,6 +47,15 @@ export function PartStaff({ id, part, sounding }: Props) {
     const head = group?.marks.find((mark) => mark.kind === 'glyph' && mark.glyph.startsWith('notehead'));
     return group && head?.kind === 'glyph' ? { x: head.x + 6, y: head.y + group.y } : null;
   }, [scene, sounding]);
+  const line = lit ? Math.floor(lit.y / BAR_LINE) : null;
+  useEffect(() => {
+    const box = ref.current;
+    if (!box || line === null) return;
+    // The line that sounds stays in view, with the one after it.
+    const scale = box.firstElementChild ? box.firstElementChild.clientWidth / (scene?.width ?? 1) : 1;
+    const [top, bottom] = [line * BAR_LINE * scale, (line + 2) * BAR_LINE * scale];
+    if (top < box.scrollTop || bottom > box.scrollTop + box.clientHeight) box.scrollTo({ top });
+  }, [ref, line, scene]);
   return (
     <div ref={ref} className="min-h-0 min-w-0 grow overflow-auto">
       {scene ? (

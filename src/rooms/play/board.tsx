@@ -27,7 +27,8 @@ function View({ search, given }: BoardViewProps) {
   const scene = useMemo(() => {
     if (!part) return null;
     const from = Math.max(0, given - BARS_SEEN);
-    return engraveBars({ ...part, bars: part.bars.slice(from, given) }, WIDTH);
+    const bars = part.bars.slice(from, given);
+    return engraveBars({ ...part, bars }, WIDTH, given >= part.bars.length);
   }, [part, given]);
   if (!part || !scene) return null;
   return (
