@@ -199,3 +199,30 @@ test('what a player does not reach is said, and nothing is lost', async ({ page 
   await page.keyboard.press('Escape');
   await axeFindsNothing(page);
 });
+
+test('a wind instrument shows the fingering of each note, its other ways, and its other name', async ({
+  page,
+}) => {
+  await open(page, '/play?tonic=B&scale=harmonic-minor&pattern=scale&player=alto-saxophone');
+  const fingering = page.getByRole('region', { name: 'Fingering' });
+  const diagram = fingering.getByRole('img');
+  await expect(diagram).toHaveAccessibleName('Fingering of B');
+  await expect(diagram).toHaveAccessibleDescription('fingers 1');
+  await expect(fingering.getByRole('button', { name: 'The note before' })).toBeDisabled();
+  const next = fingering.getByRole('button', { name: 'The next note' });
+  // B C♯ D E F♯ G A♯: the raised 7th has four ways.
+  for (let note = 0; note < 6; note += 1) await next.press('Enter');
+  await expect(diagram).toHaveAccessibleName('Fingering of A♯');
+  await expect(fingering).toContainText('A♯ and B♭ are fingered alike.');
+  await expect(fingering.getByRole('radio')).toHaveCount(4);
+  await expect(diagram).toHaveAccessibleDescription('fingers 1, octave key, bis key');
+  await fingering.getByRole('radio', { name: /A♯ between F♯ and B/u }).check();
+  await expect(diagram).toHaveAccessibleDescription('fingers 1 5, octave key');
+  await axeFindsNothing(page);
+
+  await open(page, '/play?tonic=C&scale=major&pattern=scale&player=descant-recorder');
+  await expect(diagram).toHaveAccessibleDescription('thumb 1 2 3 4 5 6 7 closed');
+  await open(page, '/play?tonic=C&scale=major&pattern=scale&player=horn');
+  await expect(card(page)).toBeVisible();
+  await expect(fingering).toHaveCount(0);
+});

@@ -14,6 +14,11 @@ export type Player = {
   readonly transposition: Transposition;
 };
 
+/** Instruments at concert pitch of which more is known than their clef: their range, in English ASCII. */
+const AT_CONCERT: Readonly<Record<string, readonly [Clef, lowest: string, highest: string]>> = {
+  flute: ['treble', 'C4', 'C7'],
+};
+
 /** Voices: clef, and the range a trained choir singer has at ease (docs/theory.md, Instruments); written as they sound. */
 const VOICES: Readonly<Record<string, readonly [Clef, lowest: string, highest: string]>> = {
   soprano: ['treble', 'C4', 'A5'],
@@ -24,7 +29,11 @@ const VOICES: Readonly<Record<string, readonly [Clef, lowest: string, highest: s
 };
 
 /** Those who can play or sing: concert pitch first, then instruments, then voices. */
-export const PLAYER_IDS: readonly string[] = [...INSTRUMENT_IDS, ...Object.keys(VOICES)];
+export const PLAYER_IDS: readonly string[] = [
+  ...INSTRUMENT_IDS,
+  ...Object.keys(AT_CONCERT),
+  ...Object.keys(VOICES),
+];
 
 const AS_WRITTEN: Transposition = { letters: 0, semitones: 0 };
 
@@ -35,9 +44,9 @@ const sounds = (names: readonly [string, string]): readonly [number, number] => 
 
 /** The player of an id; concert pitch where there is none of it. */
 export function playerOf(id: string): Player {
-  const voice = known(VOICES, id);
-  if (voice) {
-    const [clef, ...range] = voice;
+  const sounding = known(AT_CONCERT, id) ?? known(VOICES, id);
+  if (sounding) {
+    const [clef, ...range] = sounding;
     return { id, clef, range: sounds(range), transposition: AS_WRITTEN };
   }
   const instrument = transposingInstrument(id);

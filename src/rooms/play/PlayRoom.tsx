@@ -1,5 +1,6 @@
 import { Play, Square } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
+import { windOf } from '@/core/instrument/wind/winds';
 import { partAsked } from '@/core/play/part';
 import { performed, TEMPO } from '@/core/play/performance';
 import { isVoice } from '@/core/play/player';
@@ -7,6 +8,7 @@ import { ENGLISH } from '@/core/words/class-words';
 import { playWords } from '@/core/words/screen/play';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { Hint } from '@/ui/Hint';
+import { part } from '@/ui/parts/part';
 import { useWords } from '@/ui/school/use-class';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { type Heard, useSound } from '@/ui/sound/use-sound';
@@ -21,6 +23,8 @@ import type { PlayWay } from './play-share';
 import { moreParts, playName, playParts, withPlayWord } from './play-words';
 import { PLAY } from './room';
 import { goToPlay, sayPlay, usePlay } from './use-play';
+
+const FingeringCard = part('surface', () => import('./FingeringCard').then((module) => module.FingeringCard));
 
 /** The Play room: patterns in bars, engraved and heard. */
 export function PlayRoom() {
@@ -42,11 +46,12 @@ function Room() {
   const [word, setWord] = useState<string | null>(null);
   const { heard, play, stop } = useSound();
   const reading = useMemo(() => partAsked(sentence, w.settings), [sentence, w.settings]);
-  const part = reading.ok ? reading.part : null;
+  const standing = reading.ok ? reading.part : null;
   const parts = useMemo(() => playParts(w, sentence), [w, sentence]);
   const more = useMemo(() => moreParts(w, sentence), [w, sentence]);
   const name = playName(w, sentence);
-  const sounding = heard.note === null ? undefined : part?.notes[heard.note];
+  const wind = windOf(sentence.player);
+  const sounding = heard.note === null ? undefined : standing?.notes[heard.note];
 
   useEffect(() => walksItself(PLAY_PATH, (next) => goToPlay(next, 'finished')), []);
   useEffect(() => {
@@ -64,7 +69,7 @@ function Room() {
     },
     toggle: () => {
       if (heard.is !== 'silent') return stop();
-      if (part) void play(performed(part, sentence));
+      if (standing) void play(performed(standing, sentence));
     },
     faster: (way: 1 | -1) => {
       const tempo = Math.max(TEMPO.least, Math.min(TEMPO.most, sentence.tempo + way * TEMPO_STEP));
@@ -104,8 +109,8 @@ function Room() {
         <div className="grid min-h-0 grow grid-cols-1 gap-3 room:grid-cols-[minmax(0,1fr)_20rem]">
           <ErrorBoundary what={say.staff} size="card" about={search}>
             <section aria-label={say.staff} className="card flex min-h-0 min-w-0 flex-col p-3">
-              {part ? (
-                <PartStaff id="play" part={part} sounding={heard.note} />
+              {standing ? (
+                <PartStaff id="play" part={standing} sounding={heard.note} />
               ) : (
                 <p role="alert" className="text-wrong">
                   {reading.ok ? '' : say.problem(reading.problem)}
@@ -113,14 +118,21 @@ function Room() {
               )}
             </section>
           </ErrorBoundary>
-          <PlayCard
-            sentence={sentence}
-            heard={heard}
-            lines={part ? linesOf(w, sentence, part) : []}
-            now={sounding ? w.note(sounding.pitch.note) : null}
-            onToggle={part ? hands.toggle : null}
-            onFaster={hands.faster}
-          />
+          <div className="contents room:flex room:min-h-0 room:flex-col room:gap-3 room:overflow-y-auto">
+            <PlayCard
+              sentence={sentence}
+              heard={heard}
+              lines={standing ? linesOf(w, sentence, standing) : []}
+              now={sounding ? w.note(sounding.pitch.note) : null}
+              onToggle={standing ? hands.toggle : null}
+              onFaster={hands.faster}
+            />
+            {wind && standing && (
+              <ErrorBoundary what={say.fingering.title} size="card" about={search}>
+                <FingeringCard wind={wind} part={standing} sounding={heard.note} />
+              </ErrorBoundary>
+            )}
+          </div>
         </div>
       </main>
     </RoomShell>
@@ -145,7 +157,7 @@ function PlayCard({ sentence, heard, lines, now, onToggle, onFaster }: CardProps
   return (
     <section
       aria-label={say.card}
-      className="card order-first flex flex-col gap-3 px-4 py-3 room:order-none"
+      className="card order-first flex flex-col gap-3 px-4 py-3 room:order-none room:grow"
       data-sound={heard.is}
     >
       <button

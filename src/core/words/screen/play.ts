@@ -71,6 +71,17 @@ const KEYS_SHEET = {
   ],
 } as const;
 
+const FINGERING = {
+  title: 'Fingering',
+  of: (note: string) => `Fingering of ${note}`,
+  none: (note: string) => `${note} has no fingering in the table.`,
+  same: (note: string, twin: string) => `${note} and ${twin} are fingered alike.`,
+  before: 'The note before',
+  after: 'The next note',
+  ways: 'Ways to finger it',
+  checked: 'Written twice and compared, 27 November 2026.',
+} as const;
+
 const SHARE = {
   picture: 'Staff as a picture',
   text: 'Its notes as text',
@@ -84,7 +95,7 @@ const SHARE = {
 } as const;
 
 function playerNames(w: ClassWords): Readonly<Record<string, string>> {
-  return { concert: 'concert pitch', ...instrumentNames(w), ...VOICES };
+  return { concert: 'concert pitch', ...instrumentNames(w), flute: 'flute', ...VOICES };
 }
 
 /** Why nothing can be played, and what to do. */
@@ -165,6 +176,7 @@ function words(w: ClassWords) {
     careVoice:
       'Breathe where the line lets you, and rest after a few rounds. If it hurts, stop, and tell your teacher.',
     description: (notes: string) => `In order: ${notes}`,
+    fingering: FINGERING,
     share: SHARE,
     keysSheet: KEYS_SHEET,
   };

@@ -1,0 +1,51 @@
+import { known } from '../../known';
+import { pitchNamed } from '../../note/parse';
+import { midiOf, type Pitch } from '../../note/pitch';
+import type { Fingering, Fingerings } from './fingering';
+import { FLUTE } from './flute';
+import { RECORDER } from './recorder';
+import { SAXOPHONE } from './saxophone';
+
+/** How a wind instrument is fingered: by what its diagram is drawn, and its table. */
+export type Wind = {
+  readonly drawn: 'saxophone' | 'recorder' | 'flute';
+  readonly table: Fingerings;
+  /** Semitones from a written note to the one that its table names. */
+  readonly above: number;
+};
+
+const SAX: Wind = { drawn: 'saxophone', table: SAXOPHONE, above: 0 };
+
+/** Instruments whose fingerings are known here, by the id of their player. */
+const WINDS: Readonly<Record<string, Wind>> = {
+  'alto-saxophone': SAX,
+  'tenor-saxophone': SAX,
+  'baritone-saxophone': SAX,
+  'descant-recorder': { drawn: 'recorder', table: RECORDER, above: 12 },
+  flute: { drawn: 'flute', table: FLUTE, above: 0 },
+};
+
+/** The wind instrument of a player, or null where its fingerings are not known here. */
+export function windOf(player: string): Wind | null {
+  return known(WINDS, player) ?? null;
+}
+
+/**
+ * The fingerings of a written note, the usual one first; none where the table has none. A note has those of its sound,
+ * whatever its name: D♯ is fingered as E♭.
+ */
+export function fingeringsOf({ table, above }: Wind, written: Pitch): readonly Fingering[] {
+  const sound = midiOf(written) + above;
+  const found = Object.entries(table).find(([name]) => midiOf(pitchNamed(name)) === sound);
+  return found?.[1] ?? [];
+}
+
+/** The fingers of a fingering from 1 to 6, and the keys that are held beside them; of a flute or a saxophone. */
+export function keysOf({ keys }: Fingering): {
+  readonly fingers: readonly number[];
+  readonly others: readonly string[];
+} {
+  const words = keys.split(' ').filter(Boolean);
+  const digits = words.find((word) => /^\d+$/u.test(word)) ?? '';
+  return { fingers: [...digits].map(Number), others: words.filter((word) => word !== digits) };
+}

@@ -1,0 +1,73 @@
+import type { Fingering, Fingerings } from '../instrument/wind/fingering';
+import { keysOf, type Wind } from '../instrument/wind/winds';
+import { noteNamed } from '../note/parse';
+import type { ClassWords } from './class-words';
+
+/** Keys beside the six fingers; a note in braces stands for what the class calls it. */
+const KEYS: Readonly<Record<string, string>> = {
+  oct: 'octave key',
+  bis: 'bis key',
+  lowC: 'low {C}',
+  'lowC#': 'low {C#}',
+  lowB: 'low {B}',
+  lowBb: 'low {Bb}',
+  Eb: '{Eb} key',
+  'G#': '{G#} key',
+  'chromF#': 'side {F#}',
+  sideBb: 'side {Bb}',
+  sideC: 'side {C}',
+  sideE: 'high {E}',
+  palmD: 'palm {D}',
+  palmEb: 'palm {Eb}',
+  palmF: 'palm {F}',
+  frontF: 'front {F}',
+  'highF#': 'high {F#}',
+  T: 'thumb',
+  Tb: 'thumb on its {Bb} key',
+  C: 'low {C}',
+  'C#': 'low {C#}',
+  lever: '{Bb} lever',
+  tr1: 'first trill key',
+  tr2: 'second trill key',
+};
+
+/** A text with the notes in its braces as the class calls them. */
+const inClass = (w: ClassWords, text: string) =>
+  text.replace(/\{(.+?)\}/gu, (_, name: string) => w.note(noteNamed(name)));
+
+const HOLES: Readonly<Record<string, string>> = { x: 'closed', h: 'half' };
+
+/** Which holes of a recorder are closed: `thumb half, 1 2 3 4 5 closed`. */
+function sayHoles(keys: string): string {
+  const names = ['thumb', '1', '2', '3', '4', '5', '6', '7'];
+  const of = (sort: string) => names.filter((_, at) => keys[at] === sort);
+  const said = ['x', 'h'].flatMap((sort) =>
+    of(sort).length > 0 ? [`${of(sort).join(' ')} ${HOLES[sort]}`] : [],
+  );
+  return said.length > 0 ? said.join(', ') : 'all open';
+}
+
+/** The keys beside the fingers, each by name. */
+function otherKeys(w: ClassWords, fingering: Fingering): readonly string[] {
+  return keysOf(fingering).others.map((key) => inClass(w, KEYS[key] ?? key));
+}
+
+/** A fingering in words: `fingers 1 2 3, octave key`. */
+export function sayFingering(w: ClassWords, { drawn }: Pick<Wind, 'drawn'>, fingering: Fingering): string {
+  if (drawn === 'recorder') return sayHoles(fingering.keys);
+  const { fingers } = keysOf(fingering);
+  const said = [...(fingers.length > 0 ? [`fingers ${fingers.join(' ')}`] : []), ...otherKeys(w, fingering)];
+  return said.length > 0 ? said.join(', ') : 'no finger';
+}
+
+/** When a fingering takes the place of the usual one. */
+export function sayUse(w: ClassWords, { use, sure }: Fingering): string {
+  const when = use === null ? 'usual' : inClass(w, use);
+  return sure ? when : `${when}; not on every instrument`;
+}
+
+/** Names of keys that have no word here; none, which a test holds. */
+export function unnamedKeys(table: Fingerings): readonly string[] {
+  const all = Object.values(table).flatMap((ways) => ways.flatMap((way) => keysOf(way).others));
+  return all.filter((key) => !Object.hasOwn(KEYS, key));
+}

@@ -1,0 +1,102 @@
+import { useMemo, useState } from 'react';
+import { fingeringsOf, type Wind } from '@/core/instrument/wind/winds';
+import { twelveAway } from '@/core/note/spelled';
+import type { Part } from '@/core/play/part';
+import { sayFingering, sayUse } from '@/core/words/say-fingering';
+import { playWords } from '@/core/words/screen/play';
+import { fingeringScene } from '@/engrave/fingering';
+import { SceneView } from '@/ui/scene/SceneView';
+import { useWords } from '@/ui/school/use-class';
+
+type Props = {
+  readonly wind: Wind;
+  readonly part: Part;
+  /** The place of the note that sounds. */
+  readonly sounding: number | null;
+};
+
+/** How the note that sounds, or one that is walked to, is fingered: a diagram, its keys, and the other ways. */
+export function FingeringCard({ wind, part, sounding }: Props) {
+  const w = useWords();
+  const say = playWords(w).fingering;
+  const [walked, setWalked] = useState(0);
+  const [chosen, setChosen] = useState({ place: -1, way: 0 });
+  const last = part.notes.length - 1;
+  const place = sounding ?? Math.min(walked, last);
+  const pitch = part.notes[place]?.pitch;
+  const ways = useMemo(() => (pitch ? fingeringsOf(wind, pitch) : []), [wind, pitch]);
+  if (!pitch) return null;
+  const way = chosen.place === place ? chosen.way : 0;
+  const fingering = ways[way] ?? ways[0];
+  const name = w.note(pitch.note);
+  const twin = twelveAway(pitch.note);
+  const walk = (by: 1 | -1) => setWalked(Math.max(0, Math.min(last, place + by)));
+  return (
+    <section aria-label={say.title} className="card flex flex-col gap-2 px-4 py-3">
+      <div className="flex items-center justify-between gap-2">
+        <button
+          type="button"
+          className="control"
+          onClick={() => walk(-1)}
+          aria-label={say.before}
+          disabled={place === 0}
+        >
+          ←
+        </button>
+        <h2 className="flex items-baseline gap-2">
+          <span className="text-small font-bold text-quiet">{say.title}</span>
+          <span className="font-serif text-large">{name}</span>
+        </h2>
+        <button
+          type="button"
+          className="control"
+          onClick={() => walk(1)}
+          aria-label={say.after}
+          disabled={place === last}
+        >
+          →
+        </button>
+      </div>
+      {fingering ? (
+        <>
+          <div className="flex items-start gap-3">
+            <SceneView
+              id="fingering"
+              scene={fingeringScene(wind, fingering)}
+              title={say.of(name)}
+              description={sayFingering(w, wind, fingering)}
+              style={{ width: 84, flexShrink: 0 }}
+            />
+            {ways.length > 1 ? (
+              <fieldset className="flex min-w-0 flex-col gap-1">
+                <legend className="text-small font-bold text-quiet">{say.ways}</legend>
+                {ways.map((each, at) => (
+                  <label key={each.keys} className="flex min-h-7 items-start gap-2 text-small">
+                    <input
+                      type="radio"
+                      name="fingering"
+                      className="size-6 shrink-0"
+                      checked={at === way}
+                      onChange={() => setChosen({ place, way: at })}
+                    />
+                    <span>
+                      {sayFingering(w, wind, each)}: <span className="text-quiet">{sayUse(w, each)}</span>
+                    </span>
+                  </label>
+                ))}
+              </fieldset>
+            ) : (
+              <p className="text-small">{sayFingering(w, wind, fingering)}</p>
+            )}
+          </div>
+          {twin && Math.abs(twin.alteration) <= 1 && (
+            <p className="text-small">{say.same(name, w.note(twin))}</p>
+          )}
+          <p className="text-small text-quiet">{say.checked}</p>
+        </>
+      ) : (
+        <p className="text-small">{say.none(name)}</p>
+      )}
+    </section>
+  );
+}
