@@ -42,13 +42,13 @@ function recorder(keys: string): readonly Group[] {
   ];
 }
 
-function fingersOf(fingering: Fingering, thumb: boolean): readonly Group[] {
+function fingersOf(fingering: Fingering): readonly Group[] {
   const { fingers, others } = keysOf(fingering);
   const holes = places(6).map((y, at) =>
     hole(`finger-${at + 1}`, MIDDLE, y, fingers.includes(at + 1) ? 'x' : 'o'),
   );
   const held = others.some((key) => key === 'T' || key === 'Tb' || key === 'oct');
-  return thumb ? [hole('thumb', BESIDE, TOP, held ? 'x' : 'o'), ...holes] : holes;
+  return [hole('thumb', BESIDE, TOP, held ? 'x' : 'o'), ...holes];
 }
 
 /**
@@ -56,7 +56,7 @@ function fingersOf(fingering: Fingering, thumb: boolean): readonly Group[] {
  * them (on a saxophone, its octave key). Keys beside the fingers are named in words beside it.
  */
 export function fingeringScene({ drawn }: Pick<Wind, 'drawn'>, fingering: Fingering): Scene {
-  const groups = drawn === 'recorder' ? recorder(fingering.keys) : fingersOf(fingering, true);
+  const groups = drawn === 'recorder' ? recorder(fingering.keys) : fingersOf(fingering);
   const holes = drawn === 'recorder' ? 7 : 6;
   return { width: WIDTH, height: (places(holes).at(-1) ?? 0) + TOP, groups };
 }

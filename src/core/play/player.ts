@@ -55,6 +55,11 @@ export function playerOf(id: string): Player {
   return { id, clef, range: sounds(range), transposition: { letters, semitones } };
 }
 
+/** Whether what a player reads is in another key than what sounds; an octave leaves the key as it is. */
+export function readsAnotherKey({ transposition }: Pick<Player, 'transposition'>): boolean {
+  return transposition.semitones % 12 !== 0;
+}
+
 /** Whether somebody sings, and breathes where an instrument goes on. */
 export function isVoice(id: string): boolean {
   return known(VOICES, id) !== undefined;

@@ -1,7 +1,8 @@
-import type { Fingering, Fingerings } from '../instrument/wind/fingering';
+import type { Fingering } from '../instrument/wind/fingering';
 import { keysOf, type Wind } from '../instrument/wind/winds';
-import { noteNamed } from '../note/parse';
+import { known } from '../known';
 import type { ClassWords } from './class-words';
+import { withNoteNames } from './say-instrument';
 
 /** Keys beside the six fingers; a note in braces stands for what the class calls it. */
 const KEYS: Readonly<Record<string, string>> = {
@@ -31,10 +32,6 @@ const KEYS: Readonly<Record<string, string>> = {
   tr2: 'second trill key',
 };
 
-/** A text with the notes in its braces as the class calls them. */
-const inClass = (w: ClassWords, text: string) =>
-  text.replace(/\{(.+?)\}/gu, (_, name: string) => w.note(noteNamed(name)));
-
 const HOLES: Readonly<Record<string, string>> = { x: 'closed', h: 'half' };
 
 /** Which holes of a recorder are closed: `thumb half, 1 2 3 4 5 closed`. */
@@ -49,7 +46,11 @@ function sayHoles(keys: string): string {
 
 /** The keys beside the fingers, each by name. */
 function otherKeys(w: ClassWords, fingering: Fingering): readonly string[] {
-  return keysOf(fingering).others.map((key) => inClass(w, KEYS[key] ?? key));
+  return keysOf(fingering).others.map((key) => {
+    const name = known(KEYS, key);
+    if (name === undefined) throw new RangeError(`no name for the key ${key}`);
+    return withNoteNames(w, name);
+  });
 }
 
 /** A fingering in words: `fingers 1 2 3, octave key`. */
@@ -62,12 +63,6 @@ export function sayFingering(w: ClassWords, { drawn }: Pick<Wind, 'drawn'>, fing
 
 /** When a fingering takes the place of the usual one. */
 export function sayUse(w: ClassWords, { use, sure }: Fingering): string {
-  const when = use === null ? 'usual' : inClass(w, use);
+  const when = use === null ? 'usual' : withNoteNames(w, use);
   return sure ? when : `${when}; not on every instrument`;
-}
-
-/** Names of keys that have no word here; none, which a test holds. */
-export function unnamedKeys(table: Fingerings): readonly string[] {
-  const all = Object.values(table).flatMap((ways) => ways.flatMap((way) => keysOf(way).others));
-  return all.filter((key) => !Object.hasOwn(KEYS, key));
 }

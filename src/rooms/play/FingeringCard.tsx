@@ -1,6 +1,5 @@
 import { useMemo, useState } from 'react';
-import { fingeringsOf, type Wind } from '@/core/instrument/wind/winds';
-import { twelveAway } from '@/core/note/spelled';
+import { fingeringsOf, otherName, type Wind } from '@/core/instrument/wind/winds';
 import type { Part } from '@/core/play/part';
 import { sayFingering, sayUse } from '@/core/words/say-fingering';
 import { playWords } from '@/core/words/screen/play';
@@ -29,7 +28,7 @@ export function FingeringCard({ wind, part, sounding }: Props) {
   const way = chosen.place === place ? chosen.way : 0;
   const fingering = ways[way] ?? ways[0];
   const name = w.note(pitch.note);
-  const twin = twelveAway(pitch.note);
+  const twin = otherName(pitch.note);
   const walk = (by: 1 | -1) => setWalked(Math.max(0, Math.min(last, place + by)));
   return (
     <section aria-label={say.title} className="card flex flex-col gap-2 px-4 py-3">
@@ -89,9 +88,7 @@ export function FingeringCard({ wind, part, sounding }: Props) {
               <p className="text-small">{sayFingering(w, wind, fingering)}</p>
             )}
           </div>
-          {twin && Math.abs(twin.alteration) <= 1 && (
-            <p className="text-small">{say.same(name, w.note(twin))}</p>
-          )}
+          {twin && <p className="text-small">{say.same(name, w.note(twin))}</p>}
           <p className="text-small text-quiet">{say.checked}</p>
         </>
       ) : (

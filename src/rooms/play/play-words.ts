@@ -3,7 +3,7 @@ import { KEY_NAMED } from '@/core/play/part';
 import { type AskedPattern, cellOf, PLAY_PATTERNS, readCell } from '@/core/play/pattern';
 import { DRONES, TEMPO } from '@/core/play/performance';
 import { PLAY_RANGES } from '@/core/play/placed';
-import { PLAYER_IDS, playerOf } from '@/core/play/player';
+import { PLAYER_IDS, playerOf, readsAnotherKey } from '@/core/play/player';
 import { RHYTHMS } from '@/core/play/rhythm';
 import { isTyped } from '@/core/scale/asked';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
@@ -13,7 +13,7 @@ import { SIGNATURE_WORDS } from '@/core/words/vocabulary';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word } from '@/ui/sentence/words';
 import { askedScaleFrom } from '../address/asked-scale';
-import { COUNT_INS, type PlaySentence, readTempo } from '../address/play/play-address';
+import { COUNT_INS, DEGREES, type PlaySentence, readTempo } from '../address/play/play-address';
 import { listWord, option } from '../shell/list-word';
 import { scaleWords } from '../shell/scale-word';
 import { tonicWord } from '../shell/tonic-word';
@@ -124,16 +124,10 @@ export function moreParts(w: ClassWords, sentence: PlaySentence): readonly Sente
   const { from, degreeIn, under, comma, named, end } = say.sentence;
   const { degree, rhythm, drone, signature, named: key, player } = sentence;
   // Where what is written sounds as it is, its key has one name.
-  const transposed = playerOf(player).transposition.semitones % 12 !== 0;
+  const transposed = readsAnotherKey(playerOf(player));
   return [
     from,
-    listed(
-      w,
-      'degree',
-      `${degree}`,
-      ['1', '2', '3', '4', '5', '6', '7'],
-      (each) => say.degrees[Number(each) - 1] ?? each,
-    ),
+    listed(w, 'degree', `${degree}`, DEGREES, (each) => say.degrees[Number(each) - 1] ?? each),
     degreeIn,
     listed(w, 'rhythm', rhythm, RHYTHMS, (each) => say.rhythms[each as typeof rhythm]),
     comma,

@@ -1,6 +1,7 @@
 import { known } from '../../known';
 import { pitchNamed } from '../../note/parse';
 import { midiOf, type Pitch } from '../../note/pitch';
+import { enharmonics, type SpelledNote } from '../../note/spelled';
 import type { Fingering, Fingerings } from './fingering';
 import { FLUTE } from './flute';
 import { RECORDER } from './recorder';
@@ -38,6 +39,11 @@ export function fingeringsOf({ table, above }: Wind, written: Pitch): readonly F
   const sound = midiOf(written) + above;
   const found = Object.entries(table).find(([name]) => midiOf(pitchNamed(name)) === sound);
   return found?.[1] ?? [];
+}
+
+/** The other name, of one sign at most, of a note; it is fingered alike. Null where it has none. */
+export function otherName(note: SpelledNote): SpelledNote | null {
+  return enharmonics(note).find(({ alteration }) => Math.abs(alteration) <= 1) ?? null;
 }
 
 /** The fingers of a fingering from 1 to 6, and the keys that are held beside them; of a flute or a saxophone. */

@@ -2,6 +2,7 @@ import type { Part, PlayProblem } from '../../play/part';
 import type { PlayPatternId } from '../../play/pattern';
 import type { Drone } from '../../play/performance';
 import type { PlayRange } from '../../play/placed';
+import { readsAnotherKey } from '../../play/player';
 import type { Rhythm } from '../../play/rhythm';
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
@@ -111,11 +112,11 @@ function sayPlayProblem(w: ClassWords, problem: PlayProblem): string {
 }
 
 /** What a player reads and what is heard, where the two differ. */
-function sayBoth(w: ClassWords, { written, concert, transposition }: Part): string | null {
+function sayBoth(w: ClassWords, part: Part): string | null {
+  const { written, concert, transposition } = part;
   if (transposition.semitones === 0) return null;
   const named = ({ tonic, id }: Part['written']) => (id === null ? w.note(tonic) : w.scale(tonic, id));
-  const octave = transposition.semitones % 12 === 0;
-  return octave
+  return !readsAnotherKey(part)
     ? `Written ${named(written)}; it sounds an octave ${transposition.semitones > 0 ? 'lower' : 'higher'}.`
     : `Written ${named(written)}, it sounds as ${named(concert)}.`;
 }

@@ -32,7 +32,8 @@ const PARAMETERS = [
   ...['signature', 'tempo', 'count', 'drone'],
 ];
 
-const DEGREES = ['1', '2', '3', '4', '5', '6', '7'];
+/** Degrees on which a pattern can begin. */
+export const DEGREES = ['1', '2', '3', '4', '5', '6', '7'];
 
 /** A tempo that can be asked for, or null where it is none: 30 to 200. */
 export function readTempo(text: string): number | null {

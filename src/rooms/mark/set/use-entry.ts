@@ -164,7 +164,7 @@ function takeOver({ stands, write }: Hands): boolean {
 /** Answers that are given with one key, and the walk over the grid. */
 function oneKey(hands: Hands) {
   const { stands, walk, work, write, go, draw } = hands;
-  const { place, size, paper, question, usualNow, marking } = stands;
+  const { place, size, paper, question, usual, usualNow, marking } = stands;
   const enter = (code: string | undefined) => {
     if (!question || code === undefined) return;
     write(answering(question.id, { code }));
@@ -184,7 +184,8 @@ function oneKey(hands: Hands) {
     },
     right: () => question && enter(answerCode(rightAnswer(question.asked, marking))),
     blank: () => enter(BLANK_CODE),
-    usual: (at: number) => enter(usualNow()[at]?.code),
+    // What is shown is what a digit takes.
+    usual: (at: number) => enter((usual ?? usualNow())[at]?.code),
     same: () => question && enter(work.papers[place.person - 1]?.answers[question.id]),
     absent: () => {
       if (!paper) return;
