@@ -24,6 +24,8 @@ const GLYPHS = {
 
 /** What notes with lengths are drawn with: needed once a bar is. */
 const BAR_GLYPHS = {
+  timeSig2: 0xe082,
+  timeSig3: 0xe083,
   noteheadHalf: 0xe0a3,
   noteheadBlack: 0xe0a4,
   augmentationDot: 0xe1e7,

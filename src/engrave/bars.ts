@@ -8,8 +8,10 @@ import barGlyphs from './bar-glyphs.json';
 import { BAR_LINE } from './bar-lines';
 import { gathered } from './gather';
 import { giveOutlines } from './glyphs';
+import { noteLabel } from './note-label';
 import { measureByOutlines, Recorder } from './recorder';
-import { type Group, group, type Scene } from './scene';
+import { type Group, group, type Scene, words } from './scene';
+import { type DrawnNote, strokeGroups } from './slurs';
 import { addSignature, staffGroups } from './staff';
 
 /** How wide a part is drawn on paper and in pictures, in pixels. */
@@ -21,8 +23,11 @@ const SPACE_ABOVE = 4; // spaces above the top line
 const AROUND = 18;
 const AIR = 1.25;
 
+/** What is sung stands under the staff: its size, the middle of its line, and what a letter needs. In pixels. */
+const SUNG = { size: 15, y: 116, letter: 7.6, least: 18 } as const;
+
 /** Note values as VexFlow calls them. */
-const DURATIONS = { '16th': '16', eighth: '8', quarter: 'q', half: 'h' } as const;
+const DURATIONS = { '16th': '16', eighth: '8', quarter: 'q', half: 'h', whole: 'w' } as const;
 
 /** Where rests stand in each clef: on the middle line. */
 const MIDDLE: Readonly<Record<Clef, string>> = { treble: 'b/4', alto: 'c/4', tenor: 'a/3', bass: 'd/3' };
@@ -61,7 +66,10 @@ type LaidBar = {
   readonly least: number;
 };
 
-function laidBar(part: Part, beats: readonly Beat[]): LaidBar {
+/** What stands under the notes, by their places; nothing where nothing is sung. */
+type Sung = readonly string[];
+
+function laidBar(part: Part, beats: readonly Beat[], sung: Sung): LaidBar {
   const notes = beats.map((beat) => staveNote(part, beat));
   const tuplets = byQuarter(beats)
     .filter((group) => group.some((at) => noteValue(beats[at] as Beat).triplet))
@@ -73,10 +81,15 @@ function laidBar(part: Part, beats: readonly Beat[]): LaidBar {
         ),
     );
   const beams = Beam.generateBeams([...notes], { maintainStemDirections: false });
-  const voice = new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT).addTickables([...notes]);
+  const voice = new Voice({ numBeats: part.meter, beatValue: 4 })
+    .setMode(Voice.Mode.SOFT)
+    .addTickables([...notes]);
   const formatter = new Formatter();
   formatter.joinVoices([voice]);
-  const least = formatter.preCalculateMinTotalWidth([voice]) * AIR + AROUND;
+  const texts = beats.map(({ note }) => (note === null ? '' : (sung[note] ?? '')));
+  const under = texts.reduce((sum, text) => sum + Math.max(SUNG.least, text.length * SUNG.letter + 8), 0);
+  const wide = sung.length > 0 ? under : 0;
+  const least = Math.max(formatter.preCalculateMinTotalWidth([voice]) * AIR, wide) + AROUND;
   return { beats, notes, beams, tuplets, formatter, voice, least };
 }
 
@@ -100,30 +113,53 @@ function inLines(
 }
 
 /**
- * Lays a part out in bars of four quarters, line under line: notes, beams and spacing by VexFlow. The signature stands on
- * every line, the time signature on the first. Groups: `staff`, `clef`, `sign`, `time`, `joined` (beams and brackets of
- * triplets), and a `note` with the place of the note it shows.
+ * Lays a part out in bars, line under line: notes, beams and spacing by VexFlow. The signature stands on every line, the
+ * time signature on the first. Groups: `staff`, `clef`, `sign`, `time`, `joined` (beams and brackets of triplets),
+ * `stroke` (slurs and dots), `sung`, and a `note` with the place of the note it shows.
  *
  * @param width in pixels; ten pixels lie between two lines of the staff
+ * @param sung what is sung on each note; empty where nothing is
  * @param ends whether its last bar is the end of the piece
  */
-export function engraveBars(part: Part, width: number, ends = true): Scene {
+export function engraveBars(part: Part, width: number, sung: Sung = [], ends = true): Scene {
   measureByOutlines();
   giveOutlines(barGlyphs);
-  const bars = part.bars.map((beats) => laidBar(part, beats));
+  const bars = part.bars.map((beats) => laidBar(part, beats, sung));
   const heads = [0, 1].map((line) => headStave(part, line, 400).getNoteStartX() + MARGIN);
   const lines = inLines(bars, (line) => width - (heads[Math.min(line, 1)] ?? 0));
+  const drawn = new Map<number, DrawnNote>();
   const groups = lines.flatMap((line, at) =>
-    drawnLine(part, line, at, width, { last: at === lines.length - 1, ends }),
+    drawnLine(part, line, at, width, { last: at === lines.length - 1, ends }, drawn),
   );
-  return { width, height: BAR_LINE * lines.length, groups };
+  const strokes = strokeGroups(
+    part.notes.map(({ stroke }) => stroke),
+    drawn,
+  );
+  return {
+    width,
+    height: BAR_LINE * lines.length,
+    groups: [...groups, ...strokes, ...sungGroups(sung, drawn)],
+  };
 }
 
-function headStave({ clef, atClef }: Part, line: number, width: number): Stave {
+/** What is sung, each text centred under its note. */
+function sungGroups(sung: Sung, drawn: ReadonlyMap<number, DrawnNote>): readonly Group[] {
+  return [...drawn].flatMap(([place, { x, line }]): readonly Group[] => {
+    const text = sung[place];
+    if (!text) return [];
+    const isNote = /^[A-G][♯♭𝄪𝄫]?$/u.test(text);
+    const marks = isNote
+      ? noteLabel(text, 0, 0, SUNG.size, 'ink')
+      : [words(text, 0, 5, { size: SUNG.size, fill: 'ink' })];
+    return [group(`sung-${place}`, 'sung', marks, { x, y: BAR_LINE * line + SUNG.y })];
+  });
+}
+
+function headStave({ clef, atClef, meter }: Part, line: number, width: number): Stave {
   const stave = new Stave(MARGIN, 0, width, { spaceAboveStaffLn: SPACE_ABOVE });
   stave.addClef(clef);
   if (atClef !== null) addSignature(stave, signaturePlaces(atClef, clef), clef);
-  if (line === 0) stave.addTimeSignature('4/4');
+  if (line === 0) stave.addTimeSignature(`${meter}/4`);
   return stave;
 }
 
@@ -134,6 +170,7 @@ function drawnLine(
   at: number,
   width: number,
   { last: isLast, ends }: { readonly last: boolean; readonly ends: boolean },
+  drawn: Map<number, DrawnNote>,
 ): readonly Group[] {
   const recorder = new Recorder();
   const head = headStave(part, at, width).getNoteStartX();
@@ -154,8 +191,20 @@ function drawnLine(
     const key = `${at}-${index}`;
     const shifted = (each: Group): Group => ({ ...each, key: `${each.key}-${key}`, y: BAR_LINE * at });
     const staff = staffGroups(recorder.take()).map(shifted);
-    return [...staff, ...barNotes(bar, stave, recorder, key).map((each) => ({ ...each, y: BAR_LINE * at }))];
+    const inBar = barNotes(bar, stave, recorder, key).map((each) => ({ ...each, y: BAR_LINE * at }));
+    for (const [nth, note] of bar.notes.entries()) {
+      const place = bar.beats[nth]?.note ?? null;
+      if (place !== null) drawn.set(place, drawnNote(note, at));
+    }
+    return [...staff, ...inBar];
   });
+}
+
+/** Where a note has come to stand. */
+function drawnNote(note: StaveNote, line: number): DrawnNote {
+  const [head = 0] = note.getYs();
+  const tip = note.hasStem() ? note.getStemExtents().topY : head;
+  return { x: note.getAbsoluteX() + note.getGlyphWidth() / 2, head, tip, line };
 }
 
 function barNotes(

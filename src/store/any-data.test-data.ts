@@ -105,6 +105,24 @@ const setTables = (groups: readonly string[]) => ({
   ),
 });
 
+const practiceTable = {
+  practice: table(
+    fc.record({
+      v: fc.constant(1 as const),
+      id,
+      about: fc.constantFrom('hand alto-saxophone E melodic-minor', 'tune harbour-lamp'),
+      text: fc.constantFrom('', 'A tune: 4/4 1 2 3 4 | 5 ---'),
+      ways: fc.constantFrom<Record<string, string>>({}, { 'A#4': '1 2 bis' }),
+      note: text,
+      done: fc.constantFrom<string[]>([], ['legato', 'E']),
+      goals: fc.constantFrom<Record<string, number>>({}, { legato: 96 }),
+      rounds: fc.constantFrom<Record<string, number>>({}, { letters: 2, syllables: 1 }),
+      order,
+      changedAt: time,
+    }),
+  ),
+};
+
 /** Any data a school may hold. */
 export const anyData: fc.Arbitrary<SchoolData> = fc
   .record({
@@ -167,6 +185,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
         }),
       ),
       ...setTables(groups.map((group) => group.id)),
+      ...practiceTable,
       people: table(
         fc.record({
           v: fc.constant(2 as const),

@@ -22,6 +22,7 @@ export type ChangeWord =
   | 'answers-entered'
   | 'answers-decided'
   | 'judged'
+  | 'practised'
   | 'brought-in'
   | 'cleared';
 

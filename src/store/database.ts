@@ -8,6 +8,7 @@ import type { Lesson } from './lesson';
 import type { MarkedAnswer } from './marked';
 import type { StoredPaper } from './paper';
 import type { Person } from './person';
+import type { Practice } from './practice';
 
 /** Whose data: the demo school has a database of its own, so that it never mixes with a teacher's. */
 export type School = 'own' | 'demo';
@@ -26,12 +27,13 @@ export type MoonStepDatabase = Dexie & {
   readonly sets: EntityTable<AnswerSet, 'id'>;
   readonly papers: EntityTable<StoredPaper, 'id'>;
   readonly judgings: EntityTable<Judging, 'id'>;
+  readonly practice: EntityTable<Practice, 'id'>;
   readonly past: EntityTable<Past, 'n'>;
   readonly marks: EntityTable<Mark, 'key'>;
 };
 
 /** The version of the layout as a whole; a newer one found in the browser is left alone. */
-export const LAYOUT = 4;
+export const LAYOUT = 5;
 
 /** Opens the database of a school. Tables are added here, one Dexie version a change. */
 export function openDatabase(school: School): MoonStepDatabase {
@@ -42,6 +44,7 @@ export function openDatabase(school: School): MoonStepDatabase {
   database.version(1).stores({ kept: 'id, order', marks: 'key' });
   database.version(2).stores({ lessons: 'id', groups: 'id', people: 'id', past: '++n' });
   database.version(3).stores({ marked: 'id' });
-  database.version(LAYOUT).stores({ sets: 'id', papers: 'id, set, person', judgings: 'id, set' });
+  database.version(4).stores({ sets: 'id', papers: 'id, set, person', judgings: 'id, set' });
+  database.version(LAYOUT).stores({ practice: 'id' });
   return database;
 }

@@ -207,6 +207,7 @@ export function demoData(now: string): SchoolData {
   return {
     ...demoSet(now),
     judgings: [],
+    practice: [],
     marked: DEMO_ANSWERS.map(([label, person, query, found, got, of], index) => ({
       v: 4,
       id: `demo-answer-${index + 1}`,

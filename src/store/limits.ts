@@ -11,6 +11,9 @@ export const MOST_MINUTES = 180;
 /** The most minutes that are noted of a paper. */
 export const MOST_PAPER_MINUTES = 600;
 
+/** Longest tune that is kept, in degrees. */
+export const TUNE_LIMIT = 1200;
+
 /** Longest name of a marked answer. */
 export const LABEL_LIMIT = 80;
 

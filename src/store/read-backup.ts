@@ -26,6 +26,7 @@ const backupFile = z.object({
     sets: z._default(table, []),
     papers: z._default(table, []),
     judgings: z._default(table, []),
+    practice: z._default(table, []),
   }),
 });
 

@@ -6,6 +6,7 @@ import { lessonRecord } from './lesson';
 import { markedRecord } from './marked';
 import { paperRecord } from './paper';
 import { personRecord } from './person';
+import { practiceRecord } from './practice';
 import type { RecordKind, RecordProblem } from './record';
 import { inOrder, type Records, type TableName } from './school-data';
 
@@ -18,6 +19,7 @@ export const RECORD_KINDS: { readonly [Table in TableName]: RecordKind<Records[T
   sets: setRecord,
   papers: paperRecord,
   judgings: judgingRecord,
+  practice: practiceRecord,
 };
 
 /** Sorts the stored values of a table into those that can be used and the reasons why others cannot. */

@@ -6,6 +6,7 @@ import type { Lesson } from './lesson';
 import type { MarkedAnswer } from './marked';
 import type { StoredPaper } from './paper';
 import type { Person } from './person';
+import type { Practice } from './practice';
 
 /** The tables a teacher's work is kept in. */
 export type Records = {
@@ -17,6 +18,7 @@ export type Records = {
   readonly sets: AnswerSet;
   readonly papers: StoredPaper;
   readonly judgings: Judging;
+  readonly practice: Practice;
 };
 
 export type TableName = keyof Records;
@@ -30,6 +32,7 @@ export const TABLES = [
   'sets',
   'papers',
   'judgings',
+  'practice',
 ] as const satisfies readonly TableName[];
 
 /** Tables of which only what belongs to the set in hand is held in memory: a term of them is too much for every page. */
@@ -50,6 +53,7 @@ export const NO_DATA: SchoolData = {
   sets: [],
   papers: [],
   judgings: [],
+  practice: [],
 };
 
 /** Records with the papers of all sets in place of those in hand, for what goes over everything; as they are for null. */

@@ -43,6 +43,7 @@ function newerLayout(): Dexie {
     sets: 'id',
     papers: 'id, set, person',
     judgings: 'id, set',
+    practice: 'id',
     past: '++n',
     songs: 'id',
   });

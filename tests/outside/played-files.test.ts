@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { midiOf } from '@/core/note/pitch';
+import { ARTICULATIONS } from '@/core/play/articulation';
 import { type Part, partAsked } from '@/core/play/part';
 import { PLAY_PATTERNS } from '@/core/play/pattern';
 import { PLAY_RANGES } from '@/core/play/placed';
@@ -32,6 +33,7 @@ function samples(): readonly Part[] {
         ...{ degree: 1 + (at % 4), range: pick(PLAY_RANGES, 7), rhythm: pick(RHYTHMS, 3) },
         ...{ player: pick(PLAYER_IDS, 11), named: at % 5 === 0 ? 'concert' : 'written' },
         signature: at % 3 === 0 ? 'none' : 'written',
+        ...{ tune: 'harbour-lamp', articulation: pick(ARTICULATIONS, 1) },
       },
       USUAL_SETTINGS,
     );

@@ -1,5 +1,6 @@
 import type { DrawnSign } from '../mark/judging/drawn';
 import { readEnglishNote } from '../note/parse';
+import { pitchCode, pitchFrom } from '../note/pitch-code';
 import { asciiName, fifths, type SpelledNote } from '../note/spelled';
 import { scaleIdFrom } from '../scale/pattern';
 import { signCode, signOfCode } from '../scale/printed';
@@ -15,7 +16,7 @@ import {
   type MarkQuestion,
   questionFrom,
 } from './kinds/all';
-import { FIELDS, type FieldId, type Fields, pitchCode, pitchFrom, USUAL_FIELDS } from './kinds/fields';
+import { FIELDS, type FieldId, type Fields, USUAL_FIELDS } from './kinds/fields';
 
 /**
  * Questions and answers in short codes of English ASCII, the same in every language and every class, by which they are

@@ -18,8 +18,14 @@ const CELLS: Readonly<Record<PlayPatternId, readonly number[]>> = {
 /** Typed degrees: `1-2-3-1`. The tonic is 1, and 8 lies an octave above it. */
 export type TypedCell = `${number}-${string}`;
 
-/** A pattern as it is asked for: by its name, or by the degrees of its first cell. */
-export type AskedPattern = PlayPatternId | TypedCell;
+/** What is played in place of a pattern where it is a tune. */
+export const A_TUNE = 'tune';
+
+/** A pattern by its name, or by the degrees of its first cell. */
+export type CellPattern = PlayPatternId | TypedCell;
+
+/** What is asked for: a pattern, or a tune that is given beside it. */
+export type AskedPattern = CellPattern | typeof A_TUNE;
 
 /** Degrees and notes of a cell that are read. */
 const HIGHEST_DEGREE = 9;
@@ -30,7 +36,7 @@ export type CellProblem =
   | { readonly code: 'cell-length'; readonly read: number; readonly most: number };
 
 export type CellReading =
-  | { readonly ok: true; readonly asked: AskedPattern }
+  | { readonly ok: true; readonly asked: CellPattern }
   | { readonly ok: false; readonly problem: CellProblem };
 
 /**
@@ -54,7 +60,7 @@ export function readCell(text: string): CellReading {
 }
 
 /** The cell of a pattern: places from its own lowest note. */
-export function cellOf(asked: AskedPattern): readonly number[] {
+export function cellOf(asked: CellPattern): readonly number[] {
   const named = PLAY_PATTERNS.find((id) => id === asked);
   if (named) return CELLS[named];
   const degrees = asked.split('-').map(Number);

@@ -3,7 +3,7 @@ import { midiOf, type Pitch, pitch } from '../note/pitch';
 import { lineOf } from '../scale/line';
 import { goesOn } from '../scale/octaves';
 import type { Scale } from '../scale/scale';
-import { type AskedPattern, cellOf, type WalkPlace, walkOf } from './pattern';
+import { type CellPattern, cellOf, type WalkPlace, walkOf } from './pattern';
 import type { Player } from './player';
 
 /** How far a pattern goes: an octave, two, or all that the player has. */
@@ -18,7 +18,7 @@ export type PlacedWalk = WalkPlace & { readonly pitch: Pitch };
 export type WrittenWalk = { readonly notes: readonly PlacedWalk[]; readonly shortened: boolean };
 
 /** The notes of one octave of a scale, from the tonic in octave 0 up: as they are on the way up, and on the way down. */
-function ladder(scale: Scale): (walk: WalkPlace) => Pitch {
+export function ladder(scale: Scale): (walk: WalkPlace) => Pitch {
   const up = lineOf(scale, 'up', 0).map((each) => each.pitch);
   const down = lineOf(scale, 'down', 0)
     .map((each) => each.pitch)
@@ -29,6 +29,14 @@ function ladder(scale: Scale): (walk: WalkPlace) => Pitch {
     const found = (falling ? down : up)[place - round * steps] as Pitch;
     return pitch(found.note, found.octave + round);
   };
+}
+
+/**
+ * Notes of octave 0 in the octave of fewest ledger lines within a player's range, the lower on a tie; null where they
+ * lie in none.
+ */
+export function withinRange(notes: readonly PlacedWalk[], player: Player): readonly PlacedWalk[] | null {
+  return plainest(notes, fitting(notes, player), player);
 }
 
 /** Octaves in which a tonic is looked for. */
@@ -68,7 +76,7 @@ function plainest(notes: Low, octaves: readonly number[], { clef }: Player): rea
  */
 export function writtenWalk(
   scale: Scale,
-  pattern: AskedPattern,
+  pattern: CellPattern,
   degree: number,
   range: PlayRange,
   player: Player,
@@ -81,7 +89,7 @@ export function writtenWalk(
     walkOf(cell, { lowest, home, highest }).map((each) => ({ ...each, pitch: at(each) }));
   const over = (octaves: number) => {
     const notes = low(home, home + steps * octaves);
-    return plainest(notes, fitting(notes, player), player);
+    return withinRange(notes, player);
   };
   const one = over(1);
   if (!one) return null;

@@ -18,6 +18,7 @@ import { BAR, inBars, RHYTHMS } from './rhythm';
 const ASKED: PlayAsked = {
   ...{ tonic: noteNamed('C'), scale: 'major', pattern: 'thirds', degree: 1, range: 'one' },
   ...{ rhythm: 'eighths', player: 'concert', named: 'written', signature: 'written' },
+  ...{ tune: 'harbour-lamp', articulation: 'tongued' },
 };
 
 function part(asked: Partial<PlayAsked>): Part {
@@ -201,7 +202,7 @@ describe('a part', () => {
 
 describe('even notes in bars', () => {
   it('are of a length that one note value has', () => {
-    const single = new Set([6, 12, 18, 24, 8, 16, 48]);
+    const single = new Set([6, 12, 18, 24, 8, 16, 48, 36, 72, 96]);
     for (const rhythm of RHYTHMS)
       for (let notes = 1; notes < 120; notes += 1)
         for (const { length } of inBars(notes, rhythm).flat()) expect(single.has(length)).toBe(true);
@@ -211,7 +212,7 @@ describe('even notes in bars', () => {
 describe('what is heard', () => {
   it('begins after the bars counted, note after note, at concert pitch', () => {
     const sounds = performed(part({ pattern: 'scale', player: 'alto-saxophone' }), {
-      ...{ tempo: 120, countIn: 1, drone: 'fifth' },
+      ...{ tempo: 120, countIn: 1, backing: 'fifth', way: 'through', rounds: 1, faster: 0, minutes: 1 },
     });
     const of = (voice: string) => sounds.filter((each) => each.voice === voice);
     expect(of('count').map(({ at }) => at)).toEqual([0, 0.5, 1, 1.5]);

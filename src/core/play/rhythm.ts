@@ -1,7 +1,7 @@
 /** Ticks of a quarter: parts of it in twos, threes and fours are whole numbers of them. */
 export const QUARTER = 24;
 
-/** Ticks of a bar of four quarters. */
+/** Ticks of a bar of four quarters, in which patterns are written. */
 export const BAR = 4 * QUARTER;
 
 /** The even notes a pattern is played in, by how many there are to a beat. */
@@ -21,7 +21,7 @@ export type Beat = { readonly note: number | null; readonly start: number; reado
 
 /** What a length is written as: a note value, its dots, and whether it is a part of a triplet. */
 export type NoteValue = {
-  readonly value: '16th' | 'eighth' | 'quarter' | 'half';
+  readonly value: '16th' | 'eighth' | 'quarter' | 'half' | 'whole';
   readonly dots: 0 | 1;
   readonly triplet: boolean;
 };
@@ -39,7 +39,10 @@ const VALUES: Readonly<Record<number, NoteValue>> = {
   16: value('quarter', 0, true),
   18: value('eighth', 1),
   24: value('quarter'),
+  36: value('quarter', 1),
   48: value('half'),
+  72: value('half', 1),
+  96: value('whole'),
 };
 
 /** What a beat is written as; throws for a length that no single note value has. */

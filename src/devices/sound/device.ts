@@ -11,12 +11,12 @@ export type SoundDevice = {
   /**
    * Plays from now on; one thing at a time, so that what sounded before stops.
    *
-   * @param onNote told the place of each note as it begins
+   * @param onBegin told each sound as it begins, and each cue as its time comes
    * @param onEnd told when the last one has ended by itself
    */
   readonly play: (
     sounds: readonly Sound[],
-    onNote: (note: number) => void,
+    onBegin: (sound: Sound) => void,
     onEnd: () => void,
   ) => Promise<Sounding>;
   /** The same as samples between −1 and 1, at `rate` a second, of one channel. */

@@ -1,6 +1,7 @@
 import type { Clef } from '@/core/instrument/staff';
 import type { Pitch } from '@/core/note/pitch';
 import { type Fifths, fifths } from '@/core/note/spelled';
+import { slursOf } from '@/core/play/articulation';
 import type { Part } from '@/core/play/part';
 import { type Beat, byQuarter, noteValue, QUARTER } from '@/core/play/rhythm';
 import { PATTERNS } from '@/core/scale/pattern';
@@ -40,8 +41,18 @@ function lengthOf(length: number): string {
   return length % UNIT === 0 ? String(length / UNIT) : `${(2 * length) / UNIT}/2`;
 }
 
+/** The notes on which slurs begin, and those on which they end. */
+type Slurs = { readonly first: ReadonlySet<number | null>; readonly last: ReadonlySet<number | null> };
+
+/** What is sung, as the line under a line of notes: a syllable that goes on ends with its hyphen. */
+function wordsLine(sung: readonly string[]): readonly string[] {
+  if (sung.length === 0) return [];
+  const texts = sung.map((text) => oneLine(text).replace(/[\s_*|~]+/gu, '~'));
+  return [`w:${texts.map((text) => (text.endsWith('-') ? text : `${text} `)).join('')}`.trimEnd()];
+}
+
 /** A bar; every sign that could be doubted is written, so that no reader's rule for signs in a bar matters. */
-function barOf(part: Part, beats: readonly Beat[]): string {
+function barOf(part: Part, slurs: Slurs, beats: readonly Beat[]): string {
   const signature = alteredLetters(part.atClef ?? (0 as Fifths));
   const altered = new Set<string>();
   const written = beats.map((beat) => {
@@ -53,7 +64,10 @@ function barOf(part: Part, beats: readonly Beat[]): string {
     const usual = signature.get(letter)?.alteration ?? 0;
     const needed = alteration !== usual || altered.has(letter);
     if (alteration !== usual) altered.add(letter);
-    return `${needed ? SIGNS[alteration] : ''}${letterOf(placed.pitch)}${length}`;
+    const sign = needed ? SIGNS[alteration] : '';
+    const dot = placed.stroke === 'short' ? '.' : '';
+    const note = `${dot}${sign}${letterOf(placed.pitch)}${length}`;
+    return `${slurs.first.has(beat.note) ? '(' : ''}${note}${slurs.last.has(beat.note) ? ')' : ''}`;
   });
   return byQuarter(beats)
     .map((group) => {
@@ -68,20 +82,28 @@ function barOf(part: Part, beats: readonly Beat[]): string {
  * A part as ABC, as it is written; a player's interval goes with it for what plays the file.
  *
  * @param tempo quarters a minute
+ * @param sung what is sung on each note; empty where nothing is
  */
-export function writeAbc(part: Part, title: string, tempo: number): string {
+export function writeAbc(part: Part, title: string, tempo: number, sung: readonly string[] = []): string {
   const { id } = part.written;
   const minor = part.atClef !== null && id !== null && PATTERNS[id].mode === 'minor';
   const key = KEYS[minor ? 'minor' : 'major'][(part.atClef ?? fifths(0)) + 7];
+  const slurred = slursOf(part.notes.map(({ stroke }) => stroke));
+  const slurs = {
+    first: new Set(slurred.map(([first]) => first)),
+    last: new Set(slurred.map(([, last]) => last)),
+  };
+  const end = part.bars.length - 1;
+  const bars = part.bars.map((bar, at) => `${barOf(part, slurs, bar)} ${at === end ? '|]' : '|'}`);
   const lines = [
     'X:1',
     `T:${oneLine(title)}`,
-    'M:4/4',
+    `M:${part.meter}/4`,
     'L:1/8',
     `Q:1/4=${tempo}`,
     ...(part.transposition.semitones === 0 ? [] : [`%%MIDI transpose ${-part.transposition.semitones}`]),
     `K:${key} clef=${CLEFS[part.clef]}`,
-    ...part.bars.map((bar, at) => `${barOf(part, bar)} ${at === part.bars.length - 1 ? '|]' : '|'}`),
+    ...(sung.length > 0 ? [bars.join(' '), ...wordsLine(sung)] : bars),
   ];
   return `${lines.join('\n')}\n`;
 }

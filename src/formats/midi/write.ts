@@ -13,7 +13,7 @@ const DIVISION = 480;
 const LOUD = 80; // of 127
 
 /**
- * A part as a standard MIDI file of one track, as it sounds: title, tempo, bars of four quarters, the key, notes.
+ * A part as a standard MIDI file of one track, as it sounds: title, tempo, bars, the key, notes.
  * https://midi.org/standard-midi-files
  *
  * @param tempo quarters a minute
@@ -26,7 +26,7 @@ export function writeMidiPart(part: Part, title: string, tempo: number): Uint8Ar
     { deltaTime: 0, meta: true, type: 'trackName', text: title },
     { deltaTime: 0, meta: true, type: 'setTempo', microsecondsPerBeat: Math.round(60_000_000 / tempo) },
     {
-      ...{ deltaTime: 0, meta: true, type: 'timeSignature', numerator: 4, denominator: 4 },
+      ...{ deltaTime: 0, meta: true, type: 'timeSignature', numerator: part.meter, denominator: 4 },
       ...{ metronome: 24, thirtyseconds: 8 },
     },
     ...(key === null

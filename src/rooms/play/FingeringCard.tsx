@@ -1,31 +1,41 @@
 import { useMemo, useState } from 'react';
 import { fingeringsOf, otherName, type Wind } from '@/core/instrument/wind/winds';
+import { pitchCode } from '@/core/note/pitch-code';
 import type { Part } from '@/core/play/part';
 import { sayFingering, sayUse } from '@/core/words/say-fingering';
 import { playWords } from '@/core/words/screen/play';
+import { practiceWords } from '@/core/words/screen/practice';
 import { fingeringScene } from '@/engrave/fingering';
+import { NOTE_LIMIT } from '@/store/limits';
 import { SceneView } from '@/ui/scene/SceneView';
 import { useWords } from '@/ui/school/use-class';
+import { TypedField } from '@/ui/TypedField';
+import type { Remembers } from './use-practice';
 
 type Props = {
   readonly wind: Wind;
   readonly part: Part;
+  /** What is remembered of this instrument on this scale. */
+  readonly hand: Remembers;
   /** The place of the note that sounds. */
   readonly sounding: number | null;
 };
 
 /** How the note that sounds, or one that is walked to, is fingered: a diagram, its keys, and the other ways. */
-export function FingeringCard({ wind, part, sounding }: Props) {
+export function FingeringCard({ wind, part, hand, sounding }: Props) {
   const w = useWords();
   const say = playWords(w).fingering;
+  const own = practiceWords(w).hand;
   const [walked, setWalked] = useState(0);
-  const [chosen, setChosen] = useState({ place: -1, way: 0 });
   const last = part.notes.length - 1;
   const place = sounding ?? Math.min(walked, last);
   const pitch = part.notes[place]?.pitch;
   const ways = useMemo(() => (pitch ? fingeringsOf(wind, pitch) : []), [wind, pitch]);
   if (!pitch) return null;
-  const way = chosen.place === place ? chosen.way : 0;
+  // A way that was chosen for a note is taken for it all through the scale.
+  const code = pitchCode(pitch);
+  const remembered = ways.findIndex(({ keys }) => keys === hand.is.ways[code]);
+  const way = Math.max(0, remembered);
   const fingering = ways[way] ?? ways[0];
   const name = w.note(pitch.note);
   const twin = otherName(pitch.note);
@@ -76,7 +86,7 @@ export function FingeringCard({ wind, part, sounding }: Props) {
                       name="fingering"
                       className="size-6 shrink-0"
                       checked={at === way}
-                      onChange={() => setChosen({ place, way: at })}
+                      onChange={() => hand.note({ ways: { ...hand.is.ways, [code]: each.keys } })}
                     />
                     <span>
                       {sayFingering(w, wind, each)}: <span className="text-quiet">{sayUse(w, each)}</span>
@@ -89,11 +99,21 @@ export function FingeringCard({ wind, part, sounding }: Props) {
             )}
           </div>
           {twin && <p className="text-small">{say.same(name, w.note(twin))}</p>}
+          {remembered > 0 && <p className="text-small">{own.remembered(name)}</p>}
           <p className="text-small text-quiet">{say.checked}</p>
         </>
       ) : (
         <p className="text-small">{say.none(name)}</p>
       )}
+      <TypedField
+        long
+        label={own.note}
+        value={hand.is.note}
+        limit={NOTE_LIMIT}
+        placeholder={own.example}
+        className="field"
+        onType={(note) => hand.note({ note })}
+      />
     </section>
   );
 }

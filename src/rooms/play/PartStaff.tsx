@@ -9,7 +9,7 @@ import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
 import { barsText } from './play-lines';
 
-type Engraver = (part: Part, width: number) => Scene;
+type Engraver = (part: Part, width: number, sung: readonly string[]) => Scene;
 
 /** The engraver of bars, once it has been loaded; null until then. */
 function useBars(): Engraver | null {
@@ -29,19 +29,23 @@ function useBars(): Engraver | null {
 type Props = {
   readonly id: string;
   readonly part: Part;
+  /** What is sung on each note; empty where nothing is. */
+  readonly sung: readonly string[];
   /** The place of the note that sounds. */
   readonly sounding: number | null;
+  /** Whether only what is heard counts, and nothing is shown. */
+  readonly hidden: boolean;
 };
 
 /** A part in its bars; behind the note that sounds stands a light. */
-export function PartStaff({ id, part, sounding }: Props) {
+export function PartStaff({ id, part, sung, sounding, hidden }: Props) {
   const w = useWords();
   const say = playWords(w);
   const engrave = useBars();
   const { ref, room } = useRoom<HTMLDivElement>({ width: 760, height: 500 });
   // On a telephone bars keep their size, and stand under each other.
   const width = Math.max(320, Math.min(900, room.width));
-  const scene = useMemo(() => engrave?.(part, width) ?? null, [engrave, part, width]);
+  const scene = useMemo(() => engrave?.(part, width, sung) ?? null, [engrave, part, width, sung]);
   const lit = useMemo(() => {
     const group = sounding === null ? null : scene?.groups.find(({ key }) => key === `note-${sounding}`);
     const head = group?.marks.find((mark) => mark.kind === 'glyph' && mark.glyph.startsWith('notehead'));
@@ -58,12 +62,16 @@ export function PartStaff({ id, part, sounding }: Props) {
   }, [ref, line, scene]);
   return (
     <div ref={ref} className="min-h-0 min-w-0 grow overflow-auto">
-      {scene ? (
+      {hidden ? (
+        <p className="px-4 py-8 text-large text-quiet">{say.hidden}</p>
+      ) : scene ? (
         <SceneView
           id={id}
           scene={scene}
           title={say.staff}
-          description={say.description(barsText(w, part).join(' | '))}
+          description={[say.description(barsText(w, part).join(' | ')), sung.join(' ')]
+            .filter(Boolean)
+            .join('. ')}
           style={{ width: scene.width, maxWidth: '100%' }}
           under={lit && <circle className="scene-halo" data-lit="" cx={lit.x} cy={lit.y} r={15} />}
         />

@@ -1,29 +1,35 @@
-import { Play, Square } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { windOf } from '@/core/instrument/wind/winds';
 import { partAsked } from '@/core/play/part';
+import { A_TUNE } from '@/core/play/pattern';
 import { performed, TEMPO } from '@/core/play/performance';
-import { isVoice } from '@/core/play/player';
+import type { VariationOf } from '@/core/play/variation';
+import { PATTERNS } from '@/core/scale/pattern';
 import { ENGLISH } from '@/core/words/class-words';
+import { saySung } from '@/core/words/say-sung';
 import { playWords } from '@/core/words/screen/play';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
-import { Hint } from '@/ui/Hint';
 import { part } from '@/ui/parts/part';
-import { useWords } from '@/ui/school/use-class';
 import { Sentence } from '@/ui/sentence/Sentence';
-import { type Heard, useSound } from '@/ui/sound/use-sound';
+import { useSound } from '@/ui/sound/use-sound';
 import { useSteady } from '@/ui/use-steady';
 import { PLAY_PATH, type PlaySentence, playHref } from '../address/play/play-address';
 import { walksItself } from '../ask/go-to';
+import type { Change } from '../shell/address-store';
 import { RoomShell } from '../shell/RoomShell';
 import { useHere, useShell } from '../shell/use-shell';
 import { PartStaff } from './PartStaff';
+import { PlayCard } from './PlayCard';
 import { linesOf } from './play-lines';
 import type { PlayWay } from './play-share';
 import { moreParts, playName, playParts, withPlayWord } from './play-words';
 import { PLAY } from './room';
 import { goToPlay, sayPlay, usePlay } from './use-play';
+import { keptTunes, usePractice } from './use-practice';
 
+const TaskCard = part('surface', () => import('./TaskCard').then((module) => module.TaskCard));
+const TuneCard = part('surface', () => import('./TuneCard').then((module) => module.TuneCard));
+const PracticeCards = part('surface', () => import('./PracticeCards').then((module) => module.PracticeCards));
 const FingeringCard = part('surface', () => import('./FingeringCard').then((module) => module.FingeringCard));
 
 /** The Play room: patterns in bars, engraved and heard. */
@@ -44,14 +50,23 @@ function Room() {
   const { w } = here;
   const say = playWords(w);
   const [word, setWord] = useState<string | null>(null);
+  const [hidden, setHidden] = useState(false);
+  const practice = usePractice(here.school, sentence);
   const { heard, play, stop } = useSound();
   const reading = useMemo(() => partAsked(sentence, w.settings), [sentence, w.settings]);
   const standing = reading.ok ? reading.part : null;
-  const parts = useMemo(() => playParts(w, sentence), [w, sentence]);
+  const kept = keptTunes(here.school);
+  const keptAs = kept.join('\n');
+  // biome-ignore lint/correctness/useExhaustiveDependencies: tunes are the same where their texts are
+  const parts = useMemo(() => playParts(w, sentence, kept), [w, sentence, keptAs]);
   const more = useMemo(() => moreParts(w, sentence), [w, sentence]);
   const name = playName(w, sentence);
   const wind = windOf(sentence.player);
-  const sounding = heard.note === null ? undefined : standing?.notes[heard.note];
+  const sung = useMemo(
+    () => (standing ? saySung(w, standing, sentence.singing) : []),
+    [w, standing, sentence.singing],
+  );
+  const scaleId = standing?.written.id ?? null;
 
   useEffect(() => walksItself(PLAY_PATH, (next) => goToPlay(next, 'finished')), []);
   useEffect(() => {
@@ -71,6 +86,10 @@ function Room() {
       if (heard.is !== 'silent') return stop();
       if (standing) void play(performed(standing, sentence));
     },
+    say: (more: Partial<PlaySentence>, change: Change = 'finished') =>
+      sayPlay({ ...sentence, ...more }, change),
+    vary: (change: VariationOf) => sayPlay({ ...sentence, ...change }, 'finished'),
+    hide: () => setHidden((before) => !before),
     faster: (way: 1 | -1) => {
       const tempo = Math.max(TEMPO.least, Math.min(TEMPO.most, sentence.tempo + way * TEMPO_STEP));
       if (tempo !== sentence.tempo) sayPlay({ ...sentence, tempo }, 'finished');
@@ -95,6 +114,7 @@ function Room() {
       ...Object.fromEntries(keys),
       ' ': hands.toggle,
       Escape: stop,
+      j: hands.hide,
       ArrowUp: () => hands.faster(1),
       ArrowDown: () => hands.faster(-1),
     },
@@ -110,7 +130,7 @@ function Room() {
           <ErrorBoundary what={say.staff} size="card" about={search}>
             <section aria-label={say.staff} className="card flex min-h-0 min-w-0 flex-col p-3">
               {standing ? (
-                <PartStaff id="play" part={standing} sounding={heard.note} />
+                <PartStaff id="play" part={standing} sung={sung} sounding={heard.note} hidden={hidden} />
               ) : (
                 <p role="alert" className="text-wrong">
                   {reading.ok ? '' : say.problem(reading.problem)}
@@ -121,77 +141,44 @@ function Room() {
           <div className="contents room:flex room:min-h-0 room:flex-col room:gap-3 room:overflow-y-auto">
             <PlayCard
               sentence={sentence}
+              part={standing}
               heard={heard}
               lines={standing ? linesOf(w, sentence, standing) : []}
-              now={sounding ? w.note(sounding.pitch.note) : null}
+              hidden={hidden}
               onToggle={standing ? hands.toggle : null}
               onFaster={hands.faster}
+              onHide={hands.hide}
             />
+            {standing && sentence.way === 'free' && (
+              <TaskCard sentence={sentence} part={standing} heard={heard} />
+            )}
+            {sentence.pattern === A_TUNE && (
+              <TuneCard
+                code={sentence.tune}
+                tonic={sentence.tonic}
+                mode={scaleId === null ? null : PATTERNS[scaleId].mode}
+                tune={practice.tune}
+                onTune={(tune) => hands.say({ tune }, 'passing')}
+                onKeep={() => practice.tune.note({ text: sentence.tune })}
+                onTonic={(tonic) => hands.say({ tonic })}
+              />
+            )}
             {wind && standing && (
               <ErrorBoundary what={say.fingering.title} size="card" about={search}>
-                <FingeringCard wind={wind} part={standing} sounding={heard.note} />
+                <FingeringCard wind={wind} part={standing} hand={practice.hand} sounding={heard.note} />
               </ErrorBoundary>
+            )}
+            {standing && (
+              <PracticeCards
+                sentence={sentence}
+                part={standing}
+                of={sentence.pattern === A_TUNE ? practice.tune : practice.line}
+                onVary={hands.vary}
+              />
             )}
           </div>
         </div>
       </main>
     </RoomShell>
-  );
-}
-
-type CardProps = {
-  readonly sentence: PlaySentence;
-  readonly heard: Heard;
-  readonly lines: readonly string[];
-  /** The note that sounds, by name. */
-  readonly now: string | null;
-  /** Null where there is nothing to be played. */
-  readonly onToggle: (() => void) | null;
-  readonly onFaster: (way: 1 | -1) => void;
-};
-
-/** Playing: start and stop, faster and slower, and what is worth knowing. */
-function PlayCard({ sentence, heard, lines, now, onToggle, onFaster }: CardProps) {
-  const say = playWords(useWords());
-  const sounds = heard.is !== 'silent';
-  return (
-    <section
-      aria-label={say.card}
-      className="card order-first flex flex-col gap-3 px-4 py-3 room:order-none room:grow"
-      data-sound={heard.is}
-    >
-      <button
-        type="button"
-        className="control justify-center bg-ink! py-3! text-large text-sheet!"
-        disabled={onToggle === null}
-        onClick={onToggle ?? undefined}
-      >
-        {sounds ? (
-          <Square className="size-5" aria-hidden="true" />
-        ) : (
-          <Play className="size-5" aria-hidden="true" />
-        )}
-        {sounds ? say.stop : say.play}
-        <Hint text={sounds ? 'Esc' : 'Space'} />
-      </button>
-      <p role="status" className="min-h-6 text-small text-quiet">
-        {heard.is === 'coming' ? say.coming : now === null ? (sounds ? '' : say.off) : say.now(now)}
-      </p>
-      <div className="flex items-center gap-2">
-        <button type="button" className="control" onClick={() => onFaster(-1)}>
-          {say.slower}
-          <Hint text="↓" />
-        </button>
-        <span className="font-serif text-large tabular-nums">{sentence.tempo}</span>
-        <button type="button" className="control" onClick={() => onFaster(1)}>
-          {say.faster}
-          <Hint text="↑" />
-        </button>
-      </div>
-      {lines.map((line) => (
-        <p key={line}>{line}</p>
-      ))}
-      <p className="mt-auto text-small text-quiet">{isVoice(sentence.player) ? say.careVoice : say.care}</p>
-    </section>
   );
 }

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { type Part, partAsked } from '@/core/play/part';
 import type { ClassWords } from '@/core/words/class-words';
+import { saySung } from '@/core/words/say-sung';
 import { playWords } from '@/core/words/screen/play';
 import { engraveBars } from '@/engrave/bars';
 import { SceneView } from '@/ui/scene/SceneView';
@@ -24,12 +25,16 @@ const BARS_SEEN = 4;
 function View({ search, given }: BoardViewProps) {
   const w = useWords();
   const part = useMemo(() => partOf(w, search), [w, search]);
+  const sung = useMemo(
+    () => (part ? saySung(w, part, readPlay(search).sentence.singing) : []),
+    [w, part, search],
+  );
   const scene = useMemo(() => {
     if (!part) return null;
     const from = Math.max(0, given - BARS_SEEN);
     const bars = part.bars.slice(from, given);
-    return engraveBars({ ...part, bars }, WIDTH, given >= part.bars.length);
-  }, [part, given]);
+    return engraveBars({ ...part, bars }, WIDTH, sung, given >= part.bars.length);
+  }, [part, sung, given]);
   if (!part || !scene) return null;
   return (
     <SceneView

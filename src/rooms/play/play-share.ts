@@ -1,6 +1,7 @@
 import { type Part, partAsked } from '@/core/play/part';
 import { performed } from '@/core/play/performance';
 import type { ClassWords } from '@/core/words/class-words';
+import { saySung } from '@/core/words/say-sung';
 import { playWords } from '@/core/words/screen/play';
 import { plainName } from '@/ui/files/download';
 import { type PlaySentence, playHref } from '../address/play/play-address';
@@ -23,7 +24,11 @@ async function drawing(w: ClassWords, sentence: PlaySentence, part: Part): Promi
     import('@/formats/svg/write'),
     import('@/engrave/bars'),
   ]);
-  return writeSvg(engraveBars(part, BARS_WIDTH), playName(w, sentence), barsText(w, part).join(' | '));
+  return writeSvg(
+    engraveBars(part, BARS_WIDTH, saySung(w, part, sentence.singing)),
+    playName(w, sentence),
+    barsText(w, part).join(' | '),
+  );
 }
 
 /** Copies or saves what stands. */
@@ -34,6 +39,7 @@ export async function sharePlay(w: ClassWords, id: PlayWay, sentence: PlaySenten
   if (id === 'link') return shareText(new URL(playHref(sentence), window.location.origin).href, file);
   if (!reading.ok) return { done: 'not', why: playWords(w).problem(reading.problem) };
   const { part } = reading;
+  const sung = saySung(w, part, sentence.singing);
   switch (id) {
     case 'picture':
       return sharePicture(drawing(w, sentence, part), file);
@@ -47,14 +53,18 @@ export async function sharePlay(w: ClassWords, id: PlayWay, sentence: PlaySenten
     }
     case 'abc': {
       const { ABC_TYPE, writeAbc } = await import('@/formats/abc/write');
-      return shareFile(`${file}.abc`, ABC_TYPE, writeAbc(part, name, sentence.tempo));
+      return shareFile(`${file}.abc`, ABC_TYPE, writeAbc(part, name, sentence.tempo, sung));
     }
     case 'musicXml': {
       const [{ MUSICXML_TYPE }, { writeMusicXmlPart }] = await Promise.all([
         import('@/formats/musicxml/write'),
         import('@/formats/musicxml/write-part'),
       ]);
-      return shareFile(`${file}.musicxml`, MUSICXML_TYPE, writeMusicXmlPart(part, name, sentence.tempo));
+      return shareFile(
+        `${file}.musicxml`,
+        MUSICXML_TYPE,
+        writeMusicXmlPart(part, name, sentence.tempo, sung),
+      );
     }
     case 'wav': {
       const [{ WAV_TYPE, writeWav }, { REAL_SOUND }] = await Promise.all([

@@ -1,13 +1,19 @@
 import { readEnglishNote } from '@/core/note/parse';
-import { KEY_NAMED } from '@/core/play/part';
-import { type AskedPattern, cellOf, PLAY_PATTERNS, readCell } from '@/core/play/pattern';
-import { DRONES, TEMPO } from '@/core/play/performance';
+import { ARTICULATIONS } from '@/core/play/articulation';
+import { BACKINGS, backingsOf } from '@/core/play/backing';
+import { KEY_NAMED, type PlayAsked, partAsked } from '@/core/play/part';
+import { A_TUNE, cellOf, PLAY_PATTERNS, readCell } from '@/core/play/pattern';
+import { TEMPO } from '@/core/play/performance';
 import { PLAY_RANGES } from '@/core/play/placed';
 import { PLAYER_IDS, playerOf, readsAnotherKey } from '@/core/play/player';
 import { RHYTHMS } from '@/core/play/rhythm';
-import { isTyped } from '@/core/scale/asked';
+import { SINGINGS } from '@/core/play/sung';
+import { TUNE_IDS, type TuneCode, tuneOf } from '@/core/play/tunes';
+import { FASTER, MINUTES, PLAY_WAYS, ROUNDS } from '@/core/play/way';
+import { isTyped, scaleAsked } from '@/core/scale/asked';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import type { ClassWords } from '@/core/words/class-words';
+import { singingsOf } from '@/core/words/say-sung';
 import { playWords } from '@/core/words/screen/play';
 import { SIGNATURE_WORDS } from '@/core/words/vocabulary';
 import type { SentencePart } from '@/ui/sentence/Sentence';
@@ -21,20 +27,43 @@ import { tonicWord } from '../shell/tonic-word';
 /** Tempi of the list; others are typed. */
 const TEMPI = [48, 54, 60, 66, 72, 80, 88, 96, 108, 120, 132, 144];
 
-/** A pattern as the sentence says it. */
-function patternText(w: ClassWords, pattern: AskedPattern): string {
+/** Before the code of a tune, as a value of the pattern's word. */
+const TUNE = 'tune:';
+
+/** A tune to begin one's own from: the first steps of the scale. */
+const OWN_TUNE = 'A tune of our own: 4/4 1 2 3 4 | 5 --- |';
+
+/** A tune by its name. */
+export function tuneName(w: ClassWords, code: TuneCode): string {
+  const reading = tuneOf(code);
+  return (reading.ok && reading.tune.name) || playWords(w).tune.unnamed;
+}
+
+/** A pattern or a tune as the sentence says it. */
+function patternText(w: ClassWords, { pattern, tune }: Pick<PlayAsked, 'pattern' | 'tune'>): string {
   const say = playWords(w);
+  if (pattern === A_TUNE) return say.tune.prefix + tuneName(w, tune);
   const named = PLAY_PATTERNS.find((id) => id === pattern);
   return named ? say.patterns[named] : say.typedPattern(cellOf(pattern).map((place) => place + 1));
 }
 
-function patternWord(w: ClassWords, pattern: AskedPattern): Word {
+/** What the pattern's word can be: patterns, tunes that ship, tunes that were kept, and one to be written. */
+function patternWord(w: ClassWords, sentence: PlaySentence, kept: readonly TuneCode[]): Word {
   const say = playWords(w);
-  const own = option(pattern, patternText(w, pattern));
-  const listed = PLAY_PATTERNS.map((id) => option(id, say.patterns[id]));
+  const { pattern, tune } = sentence;
+  const value = pattern === A_TUNE ? TUNE + tune : pattern;
+  const own = option(value, patternText(w, sentence));
+  const tunes = [...TUNE_IDS, ...kept].map((code) =>
+    option(TUNE + code, say.tune.prefix + tuneName(w, code)),
+  );
+  const listed = [
+    ...PLAY_PATTERNS.map((id) => option(id, say.patterns[id])),
+    ...tunes,
+    option(TUNE + OWN_TUNE, say.tune.prefix + say.tune.own),
+  ];
   const word = listWord(w, {
-    ...{ id: 'pattern', label: say.words.pattern, key: 'Q', value: pattern },
-    options: listed.some(({ value }) => value === pattern) ? listed : [own, ...listed],
+    ...{ id: 'pattern', label: say.words.pattern, key: 'Q', value },
+    options: listed.some((each) => each.value === value) ? listed : [own, ...listed],
   });
   return {
     ...word,
@@ -42,7 +71,9 @@ function patternWord(w: ClassWords, pattern: AskedPattern): Word {
     typed: (typed) => {
       if (!/\d/u.test(typed)) return null;
       const read = readCell(typed);
-      return read.ok ? { value: read.asked, text: patternText(w, read.asked), match: () => 1 } : null;
+      if (!read.ok) return null;
+      const text = patternText(w, { pattern: read.asked, tune });
+      return { value: read.asked, text, match: () => 1 };
     },
     unmatched: (typed) => (/\d/u.test(typed) ? say.badDegrees(typed.trim()) : word.unmatched(typed)),
   };
@@ -67,9 +98,7 @@ function tempoWord(w: ClassWords, tempo: number): Word {
   };
 }
 
-type Listed = 'range' | 'count' | 'player' | 'degree' | 'rhythm' | 'drone' | 'signature' | 'named';
-
-const KEYS: Readonly<Record<Listed, string>> = {
+const KEYS = {
   ...{
     range: 'E',
     count: 'C',
@@ -80,7 +109,10 @@ const KEYS: Readonly<Record<Listed, string>> = {
     signature: 'G',
     named: 'H',
   },
-};
+  ...{ strokes: 'A', sung: 'V', way: 'W', rounds: 'Y', minutes: 'Y', faster: 'F' },
+} as const;
+
+type Listed = keyof typeof KEYS;
 
 function listed(
   w: ClassWords,
@@ -95,19 +127,26 @@ function listed(
 }
 
 /** The sentence: Play E melodic minor in thirds, one octave, at 72, with a count-in, on alto saxophone. */
-export function playParts(w: ClassWords, sentence: PlaySentence): readonly SentencePart[] {
+export function playParts(
+  w: ClassWords,
+  sentence: PlaySentence,
+  kept: readonly TuneCode[] = [],
+): readonly SentencePart[] {
   const say = playWords(w);
   const { play, comma, at, on, end, space } = say.sentence;
   const { tonic, scale, pattern, range, tempo, countIn, player } = sentence;
+  const far =
+    pattern === A_TUNE
+      ? []
+      : [comma, listed(w, 'range', range, PLAY_RANGES, (each) => say.ranges[each as typeof range])];
   return [
     play,
     tonicWord(w, tonic, scale),
     isTyped(scale) ? space : w.join,
     scaleWords(w)(scale),
     space,
-    patternWord(w, pattern),
-    comma,
-    listed(w, 'range', range, PLAY_RANGES, (each) => say.ranges[each as typeof range]),
+    patternWord(w, sentence, kept),
+    ...far,
     at,
     tempoWord(w, tempo),
     comma,
@@ -118,25 +157,65 @@ export function playParts(w: ClassWords, sentence: PlaySentence): readonly Sente
   ];
 }
 
-/** What else can be said: from which degree, in which values, over what, and how it is written. */
-export function moreParts(w: ClassWords, sentence: PlaySentence): readonly SentencePart[] {
+/** From which degree and in which values a pattern goes; a tune brings its own. */
+function cellParts(w: ClassWords, { degree, rhythm, pattern }: PlaySentence): readonly SentencePart[] {
   const say = playWords(w);
-  const { from, degreeIn, under, comma, named, end } = say.sentence;
-  const { degree, rhythm, drone, signature, named: key, player } = sentence;
-  // Where what is written sounds as it is, its key has one name.
-  const transposed = readsAnotherKey(playerOf(player));
+  const { from, degreeIn, comma } = say.sentence;
+  if (pattern === A_TUNE) return [];
   return [
     from,
     listed(w, 'degree', `${degree}`, DEGREES, (each) => say.degrees[Number(each) - 1] ?? each),
     degreeIn,
     listed(w, 'rhythm', rhythm, RHYTHMS, (each) => say.rhythms[each as typeof rhythm]),
     comma,
+  ];
+}
+
+/** How it is played together: how often, how much faster each time, or how long. */
+function wayParts(w: ClassWords, { way, rounds, faster, minutes }: PlaySentence): readonly SentencePart[] {
+  const say = playWords(w);
+  const { played, times, space } = say.sentence;
+  const said = [played, listed(w, 'way', way, PLAY_WAYS, (each) => say.ways[each as typeof way])];
+  const count = (values: readonly number[]) => values.map(String);
+  if (way === 'free')
+    return [...said, space, listed(w, 'minutes', `${minutes}`, count(MINUTES), (each) => say.minutes(+each))];
+  if (way === 'echo' || way === 'home') return said;
+  const often = listed(w, 'rounds', `${rounds}`, count(ROUNDS), (each) => say.times(+each));
+  const quicker = listed(w, 'faster', `${faster}`, count(FASTER), (each) => say.quicker(+each));
+  return [...said, times, often, ...(rounds > 1 ? [times, quicker] : [])];
+}
+
+/** What else can be said: from which degree, in which values, over what, how it is written, and how it is played. */
+export function moreParts(w: ClassWords, sentence: PlaySentence): readonly SentencePart[] {
+  const say = playWords(w);
+  const { under, comma, named, end, sung } = say.sentence;
+  const { backing, signature, named: key, player, articulation, singing } = sentence;
+  // Where what is written sounds as it is, its key has one name.
+  const transposed = readsAnotherKey(playerOf(player));
+  const scale = scaleAsked(sentence.tonic, sentence.scale, w.settings.melodicDown);
+  const part = partAsked(sentence, w.settings);
+  const backings = scale.ok ? backingsOf(scale.scale) : [backing];
+  const singings = part.ok ? singingsOf(w, part.part) : SINGINGS;
+  const sings = singings.includes(singing) ? singings : [singing, ...singings];
+  return [
+    ...cellParts(w, sentence),
+    listed(
+      w,
+      'strokes',
+      articulation,
+      ARTICULATIONS,
+      (each) => say.articulations[each as typeof articulation],
+    ),
+    comma,
     listed(w, 'signature', signature, SIGNATURE_CHOICES, (each) => SIGNATURE_WORDS[each as typeof signature]),
     under,
-    listed(w, 'drone', drone, DRONES, (each) => say.drones[each as typeof drone]),
+    listed(w, 'drone', backing, backings, (each) => say.backings[each as typeof backing]),
+    sung,
+    listed(w, 'sung', singing, sings, (each) => say.singings[each as typeof singing]),
     ...(transposed
       ? [named, listed(w, 'named', key, KEY_NAMED, (each) => say.named[each as typeof key])]
       : []),
+    ...wayParts(w, sentence),
     end,
   ];
 }
@@ -168,8 +247,9 @@ function changed(sentence: PlaySentence, id: string, value: string): PlaySentenc
       return reading.ok ? { ...sentence, tonic: reading.note } : sentence;
     }
     case 'scale':
-      return { ...sentence, scale: askedScaleFrom(value) ?? sentence.scale };
+      return backed({ ...sentence, scale: askedScaleFrom(value) ?? sentence.scale });
     case 'pattern': {
+      if (value.startsWith(TUNE)) return { ...sentence, pattern: A_TUNE, tune: value.slice(TUNE.length) };
       const read = readCell(value);
       return { ...sentence, pattern: among(PLAY_PATTERNS) ?? (read.ok ? read.asked : sentence.pattern) };
     }
@@ -186,7 +266,19 @@ function changed(sentence: PlaySentence, id: string, value: string): PlaySentenc
     case 'rhythm':
       return { ...sentence, rhythm: among(RHYTHMS) ?? sentence.rhythm };
     case 'drone':
-      return { ...sentence, drone: among(DRONES) ?? sentence.drone };
+      return { ...sentence, backing: among(BACKINGS) ?? sentence.backing };
+    case 'strokes':
+      return { ...sentence, articulation: among(ARTICULATIONS) ?? sentence.articulation };
+    case 'sung':
+      return { ...sentence, singing: among(SINGINGS) ?? sentence.singing };
+    case 'way':
+      return { ...sentence, way: among(PLAY_WAYS) ?? sentence.way };
+    case 'rounds':
+      return { ...sentence, rounds: Number(value) };
+    case 'faster':
+      return { ...sentence, faster: Number(value) };
+    case 'minutes':
+      return { ...sentence, minutes: Number(value) };
     case 'signature':
       return { ...sentence, signature: among(SIGNATURE_CHOICES) ?? sentence.signature };
     case 'named':
@@ -194,4 +286,11 @@ function changed(sentence: PlaySentence, id: string, value: string): PlaySentenc
     default:
       return sentence;
   }
+}
+
+/** Another scale may have no chords in thirds: then nothing lies under it. */
+function backed(sentence: PlaySentence): PlaySentence {
+  const reading = scaleAsked(sentence.tonic, sentence.scale);
+  const possible = reading.ok ? backingsOf(reading.scale) : BACKINGS;
+  return possible.includes(sentence.backing) ? sentence : { ...sentence, backing: 'none' };
 }

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Sound } from '@/core/play/performance';
+import type { Cue, Sound } from '@/core/play/performance';
 import type { Sounding } from '@/devices/sound/device';
 import { wanted } from '../parts/wanted';
 import { useSteady } from '../use-steady';
@@ -9,9 +9,11 @@ export type Heard = {
   readonly is: 'silent' | 'coming' | 'sounding';
   /** The place of the note that sounds. */
   readonly note: number | null;
+  /** Whose turn it is, or what else is to be shown. */
+  readonly cue: Cue | null;
 };
 
-const SILENT: Heard = { is: 'silent', note: null };
+const SILENT: Heard = { is: 'silent', note: null, cue: null };
 
 /** Sound, which comes when it is asked for and goes with the room that asked for it. */
 export function useSound() {
@@ -20,21 +22,28 @@ export function useSound() {
   /** Counts what was asked for: what comes after it was stopped is not played. */
   const asked = useRef(0);
   const hands = useSteady({
-    play: async (sounds: readonly Sound[]) => {
+    /** `onEnd` is told when it has been heard to its end. */
+    play: async (sounds: readonly Sound[], onEnd?: () => void) => {
       hands.stop();
       asked.current += 1;
       const nth = asked.current;
-      setHeard({ is: 'coming', note: null });
+      setHeard({ ...SILENT, is: 'coming' });
       const { REAL_SOUND } = await wanted('sound', () => import('@/devices/sound/real'));
       if (nth !== asked.current) return;
       const made = await REAL_SOUND.play(
         sounds,
-        (note) => nth === asked.current && setHeard({ is: 'sounding', note }),
-        () => nth === asked.current && hands.stop(),
+        ({ note, cue }) => {
+          if (nth === asked.current) setHeard((before) => ({ is: 'sounding', note, cue: cue ?? before.cue }));
+        },
+        () => {
+          if (nth !== asked.current) return;
+          hands.stop();
+          onEnd?.();
+        },
       );
       if (nth !== asked.current) return made.stop();
       sounding.current = made;
-      setHeard({ is: 'sounding', note: null });
+      setHeard((before) => (before.is === 'coming' ? { ...SILENT, is: 'sounding' } : before));
     },
     stop: () => {
       asked.current += 1;

@@ -3,6 +3,7 @@ import { TRANSPOSING } from '../../instrument/transposing';
 import type { Letter } from '../../note/letter';
 import { readEnglishNote } from '../../note/parse';
 import { type Pitch, pitch } from '../../note/pitch';
+import { pitchCode, pitchFrom } from '../../note/pitch-code';
 import { asciiName, type Fifths, fifths, type SpelledNote, spelled } from '../../note/spelled';
 import { DIRECTIONS, type Direction } from '../../scale/direction';
 import { MODES, type Mode } from '../../scale/mode';
@@ -68,15 +69,6 @@ function noteFrom(code: string): SpelledNote | null {
   const reading = readEnglishNote(code);
   return reading.ok ? reading.note : null;
 }
-
-/** A pitch from its name and octave, `Bb4`; null for anything else. */
-export function pitchFrom(code: string): Pitch | null {
-  const found = /^(.*?)(-?\d{1,2})$/u.exec(code);
-  const note = found?.[1] ? noteFrom(found[1]) : null;
-  return note && pitch(note, Number(found?.[2]));
-}
-
-export const pitchCode = ({ note, octave }: Pitch): string => `${asciiName(note)}${octave}`;
 
 const SEVEN = [1, 2, 3, 4, 5, 6, 7];
 const COUNTS = [...SEVEN.map((count) => -count), 0, ...SEVEN];

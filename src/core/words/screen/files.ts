@@ -11,6 +11,7 @@ const KINDS: Readonly<Record<string, readonly [one: string, many: string]>> = {
   sets: ['set', 'sets'],
   papers: ['paper', 'papers'],
   judgings: ['judging', 'judgings'],
+  practice: ['note on practice', 'notes on practice'],
 };
 
 function words(_: ClassWords) {

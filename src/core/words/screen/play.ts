@@ -1,9 +1,13 @@
+import type { Articulation } from '../../play/articulation';
+import type { Backing } from '../../play/backing';
 import type { Part, PlayProblem } from '../../play/part';
 import type { PlayPatternId } from '../../play/pattern';
-import type { Drone } from '../../play/performance';
+import type { Cue } from '../../play/performance';
 import type { PlayRange } from '../../play/placed';
 import { readsAnotherKey } from '../../play/player';
 import type { Rhythm } from '../../play/rhythm';
+import type { Singing } from '../../play/sung';
+import type { PlayWay } from '../../play/way';
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
 import { instrumentNames } from '../say-instrument';
@@ -31,10 +35,38 @@ const RHYTHM_WORDS: Readonly<Record<Rhythm, string>> = {
   sixteenths: 'sixteenth notes',
 };
 
-const DRONE_WORDS: Readonly<Record<Drone, string>> = {
+const BACKING_WORDS: Readonly<Record<Backing, string>> = {
   none: 'nothing',
   tonic: 'the tonic',
   fifth: 'tonic and fifth',
+  chord: "the tonic's chord",
+  'two-five': 'the chords II V I',
+};
+
+const ARTICULATION_WORDS: Readonly<Record<Articulation, string>> = {
+  tongued: 'each note begun',
+  legato: 'slurred in fours',
+  short: 'all short',
+  'slurred-twos': 'slurred in twos',
+  'two-and-two': 'two slurred, two short',
+  'three-and-one': 'three slurred, one short',
+  'one-and-three': 'one short, three slurred',
+};
+
+const SINGING_WORDS: Readonly<Record<Singing, string>> = {
+  none: 'nothing',
+  letters: 'note names',
+  syllables: 'syllables',
+  numbers: 'numbers',
+  words: 'its words',
+};
+
+const WAY_WORDS: Readonly<Record<PlayWay, string>> = {
+  through: 'straight through',
+  along: 'with time to answer',
+  echo: 'call by call',
+  home: 'up to its last step, and home',
+  free: 'with your own notes over it',
 };
 
 const COUNTS = { '0': 'without a count-in', '1': 'with a count-in', '2': 'with two bars counted' } as const;
@@ -69,6 +101,12 @@ const KEYS_SHEET = {
     { keys: 'U', does: 'Choose what is held under it' },
     { keys: 'G', does: 'With or without a key signature' },
     { keys: 'H', does: 'Name the key as it is written or as it sounds' },
+    { keys: 'A', does: 'Choose the articulation' },
+    { keys: 'V', does: 'Choose what is sung on it' },
+    { keys: 'W', does: 'Choose how it is played together' },
+    { keys: 'Y', does: 'Choose how often, or how long' },
+    { keys: 'F', does: 'Choose how much faster each time is' },
+    { keys: 'J', does: 'Hide the notes, or show them' },
   ],
 } as const;
 
@@ -99,15 +137,56 @@ function playerNames(w: ClassWords): Readonly<Record<string, string>> {
   return { concert: 'concert pitch', ...instrumentNames(w), flute: 'flute', ...VOICES };
 }
 
+const quarters = (count: number) => `${count} ${count === 1 ? 'quarter' : 'quarters'}`;
+
 /** Why nothing can be played, and what to do. */
 function sayPlayProblem(w: ClassWords, problem: PlayProblem): string {
   switch (problem.code) {
     case 'needs-third-sign':
       return sayProblem(w, problem);
+    case 'tune-token':
+      return `'${problem.read}' in bar ${problem.bar} is no note. Write degrees from 1 to 7, 0 for a rest, ' or , for the octave, # or b, / for half the length, . for a dot, - for a beat more.`;
+    case 'tune-bar':
+      return `Bar ${problem.bar} holds ${quarters(problem.quarters)}; a bar of ${problem.meter}/4 holds ${problem.meter}. Make its notes longer or shorter, or move the bar line.`;
+    case 'tune-length':
+      return `No single note lasts as long as '${problem.read}' in bar ${problem.bar}. Write it as two notes.`;
+    case 'tune-words':
+      return `There are ${problem.words} syllables for ${problem.notes} notes. Write one for each, parted by blanks and hyphens.`;
+    case 'tune-empty':
+      return 'A tune has two notes at least. Write its degrees, such as 1 2 3 - | 5 - - 0.';
+    case 'tune-long':
+      return `A tune has ${problem.most} characters at most. Leave out its repeats.`;
+    case 'tune-degree':
+      return `This scale has no degree ${problem.degree} there. Choose a scale with as many notes as the tune asks for.`;
+    case 'tune-sign':
+      return `The sign at degree ${problem.degree} would be the third at its note. Choose the enharmonic key.`;
+    case 'tune-range':
+      return `The tune does not lie within the range of ${playerNames(w)[problem.player]}. Choose another tonic, or another voice.`;
     case 'player-spelling':
       return `This scale needs more than two signs at one note for ${playerNames(w)[problem.player]}. Choose the enharmonic key, or name the key as it is written.`;
     case 'player-range':
       return `Not even one octave of it lies within the range of ${playerNames(w)[problem.player]}. Choose another tonic, or another voice.`;
+  }
+}
+
+/** What is to be done while a line is played together. */
+function sayCue(w: ClassWords, cue: Cue, { written }: Part): string {
+  switch (cue.is) {
+    case 'listen':
+      return 'Listen';
+    case 'yours':
+      return 'Your turn';
+    case 'together':
+      return `Together, at ${cue.tempo}`;
+    case 'held':
+      return `Stop: this is ${w.note(written.ascending.at(-2) ?? written.tonic)}. Where does it want to go?`;
+    case 'home':
+      return `Home: ${w.note(written.tonic)}`;
+    case 'bar': {
+      const chord = cue.degree === null ? null : written.ascending[cue.degree - 1];
+      const on = chord ? `: chord on ${w.note(chord)}` : '';
+      return `Bar ${cue.bar} of ${cue.of}${on}`;
+    }
   }
 }
 
@@ -121,35 +200,55 @@ function sayBoth(w: ClassWords, part: Part): string | null {
     : `Written ${named(written)}, it sounds as ${named(concert)}.`;
 }
 
+/** What stands between the words of the sentence. */
+const SENTENCE = {
+  ...{
+    play: 'Play ',
+    comma: ', ',
+    at: ', at ',
+    on: ', for ',
+    from: 'From the ',
+    degreeIn: ' degree, in ',
+  },
+  ...{ under: ', under it ', named: ', the key named ', end: '.', space: ' ' },
+  ...{ sung: ', sung on ', played: '. Played ', times: ', ' },
+} as const;
+
+/** What each word of the sentence is. */
+const WORDS = {
+  ...{ pattern: 'pattern', range: 'how far it goes', tempo: 'tempo', count: 'count-in' },
+  ...{ player: 'instrument or voice', degree: 'degree', rhythm: 'note values' },
+  ...{ signature: 'signature', named: 'name of the key', drone: 'what lies under it' },
+  ...{ strokes: 'articulation', sung: 'what is sung', way: 'way to play it' },
+  ...{ rounds: 'how often', faster: 'how much faster', minutes: 'how long' },
+} as const;
+
 function words(w: ClassWords) {
   const players = playerNames(w);
   return {
     room: 'Play',
     title: (what: string) => `${what} – Play – Moon Step`,
-    sentence: {
-      ...{
-        play: 'Play ',
-        comma: ', ',
-        at: ', at ',
-        on: ', for ',
-        from: 'From the ',
-        degreeIn: ' degree, in ',
-      },
-      ...{ under: ', under it ', named: ', the key named ', end: '.', space: ' ' },
-    },
-    words: {
-      ...{ pattern: 'pattern', range: 'how far it goes', tempo: 'tempo', count: 'count-in' },
-      ...{ player: 'instrument or voice', degree: 'degree', rhythm: 'note values', drone: 'drone' },
-      ...{ signature: 'signature', named: 'name of the key' },
-    },
+    sentence: SENTENCE,
+    words: WORDS,
     patterns: PATTERN_WORDS,
     typedPattern: (degrees: readonly number[]) => `as ${degrees.join(' ')} from each degree`,
+    tune: { own: 'a tune of your own', unnamed: 'a tune', prefix: 'as ' },
     typeDegrees: 'Type degrees, such as 1 2 3 1',
     badDegrees: (typed: string) =>
       `'${typed}' is no row of degrees. Type figures from 1 to 9, twelve at most, such as 1 2 3 1.`,
     ranges: RANGES,
     rhythms: RHYTHM_WORDS,
-    drones: DRONE_WORDS,
+    backings: BACKING_WORDS,
+    articulations: ARTICULATION_WORDS,
+    singings: SINGING_WORDS,
+    ways: WAY_WORDS,
+    times: (rounds: number) => (rounds === 1 ? 'once' : rounds === 2 ? 'twice' : `${rounds} times`),
+    quicker: (beats: number) => (beats === 0 ? 'at one tempo' : `each time ${beats} beats faster`),
+    minutes: (count: number) => `for ${count} ${count === 1 ? 'minute' : 'minutes'}`,
+    cue: (cue: Cue, part: Part) => sayCue(w, cue, part),
+    hide: 'Hide the notes',
+    show: 'Show the notes',
+    hidden: 'The notes are hidden. Listen, answer, and show them when you want to see.',
     counts: COUNTS,
     players,
     degrees: ORDINALS,

@@ -17,6 +17,7 @@ const UNDO: Readonly<Record<string, { readonly next: string; readonly done: stri
   'set-deleted': { next: 'deleting a set', done: 'The set was brought back, with its answers.' },
   'answers-entered': { next: 'entering answers', done: 'What was entered last was taken back.' },
   'answers-decided': { next: 'deciding about answers', done: 'The decision was taken back.' },
+  practised: { next: 'what was noted of practice', done: 'What was noted of practice was taken back.' },
   judged: { next: 'judging', done: 'The judging was taken back.' },
   'answer-dropped': { next: 'taking an answer away', done: 'The answer was brought back.' },
   'brought-in': { next: 'what was brought in', done: 'What was brought in was taken back.' },

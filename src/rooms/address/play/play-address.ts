@@ -1,11 +1,16 @@
 import { noteNamed } from '@/core/note/parse';
 import { asciiName } from '@/core/note/spelled';
+import { ARTICULATIONS } from '@/core/play/articulation';
+import { BACKINGS, backingsOf } from '@/core/play/backing';
 import { KEY_NAMED, type PlayAsked } from '@/core/play/part';
-import { type AskedPattern, PLAY_PATTERNS, readCell } from '@/core/play/pattern';
-import { DRONES, type Playing, TEMPO } from '@/core/play/performance';
+import { A_TUNE, type AskedPattern, PLAY_PATTERNS, readCell } from '@/core/play/pattern';
+import { type Playing, TEMPO } from '@/core/play/performance';
 import { PLAY_RANGES } from '@/core/play/placed';
 import { PLAYER_IDS } from '@/core/play/player';
 import { RHYTHMS } from '@/core/play/rhythm';
+import { SINGINGS, type Singing } from '@/core/play/sung';
+import { LONGEST_TUNE } from '@/core/play/tune';
+import { FASTER, MINUTES, PLAY_WAYS, ROUNDS } from '@/core/play/way';
 import { scaleAsked } from '@/core/scale/asked';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import type { AddressProblem } from '@/core/words/say-address';
@@ -15,13 +20,14 @@ import { LONGEST_QUERY, QueryReader } from '../query-reader';
 /** Where the room lies. */
 export const PLAY_PATH = '/play';
 
-/** The sentence of the room: what is played, and how. */
-export type PlaySentence = PlayAsked & Playing;
+/** The sentence of the room: what is played, how, and on what it is sung. */
+export type PlaySentence = PlayAsked & Playing & { readonly singing: Singing };
 
 const FIRST_PLAY: PlaySentence = {
   ...{ tonic: noteNamed('E'), scale: 'melodic-minor', pattern: 'thirds', degree: 1, range: 'one' },
   ...{ rhythm: 'eighths', player: 'concert', named: 'written', signature: 'written' },
-  ...{ tempo: 72, countIn: 1, drone: 'none' },
+  ...{ tune: 'harbour-lamp', articulation: 'tongued', singing: 'none' },
+  ...{ tempo: 72, countIn: 1, backing: 'none', way: 'through', rounds: 1, faster: 0, minutes: 2 },
 };
 
 /** Bars that can be counted. */
@@ -29,7 +35,19 @@ export const COUNT_INS = ['0', '1', '2'] as const;
 
 const PARAMETERS = [
   ...['tonic', 'scale', 'steps', 'pattern', 'degree', 'range', 'rhythm', 'player', 'named'],
-  ...['signature', 'tempo', 'count', 'drone'],
+  ...[
+    'signature',
+    'tempo',
+    'count',
+    'drone',
+    'tune',
+    'strokes',
+    'sung',
+    'way',
+    'rounds',
+    'faster',
+    'minutes',
+  ],
 ];
 
 /** Degrees on which a pattern can begin. */
@@ -63,19 +81,36 @@ export function readPlay(search: string): {
     signature: reader.choice('signature', SIGNATURE_CHOICES, FIRST_PLAY.signature),
     tempo: tempoIn(reader),
     countIn: Number(reader.choice('count', COUNT_INS, '1')),
-    drone: reader.choice('drone', DRONES, FIRST_PLAY.drone),
+    backing: reader.choice('drone', BACKINGS, FIRST_PLAY.backing),
+    tune: reader.get('tune') === null ? FIRST_PLAY.tune : reader.text('tune', LONGEST_TUNE),
+    articulation: reader.choice('strokes', ARTICULATIONS, FIRST_PLAY.articulation),
+    singing: reader.choice('sung', SINGINGS, FIRST_PLAY.singing),
+    way: reader.choice('way', PLAY_WAYS, FIRST_PLAY.way),
+    rounds: Number(reader.choice('rounds', ROUNDS.map(String), '1')),
+    faster: Number(reader.choice('faster', FASTER.map(String), '0')),
+    minutes: Number(reader.choice('minutes', MINUTES.map(String), '2')),
   };
-  return spellable(sentence, reader.problems);
+  const { sentence: shown, problems } = spellable(sentence, reader.problems);
+  return { sentence: withBacking(shown, reader), problems };
+}
+
+/** Chords lie under scales of seven notes alone; under another one nothing does, and that is said. */
+function withBacking(sentence: PlaySentence, reader: QueryReader): PlaySentence {
+  const reading = scaleAsked(sentence.tonic, sentence.scale);
+  const possible = reading.ok ? backingsOf(reading.scale) : BACKINGS;
+  if (possible.includes(sentence.backing)) return sentence;
+  reader.notAllowed('drone', possible, 'none');
+  return { ...sentence, backing: 'none' };
 }
 
 function readPattern(reader: QueryReader): AskedPattern {
   const read = reader.get('pattern');
   if (read === null) return FIRST_PLAY.pattern;
-  const named = PLAY_PATTERNS.find((id) => id === read);
+  const named = ([...PLAY_PATTERNS, A_TUNE] as const).find((id) => id === read);
   if (named) return named;
   const typed = readCell(read);
   if (typed.ok) return typed.asked;
-  reader.notAllowed('pattern', [...PLAY_PATTERNS, 'degrees such as 1-2-3-1'], FIRST_PLAY.pattern);
+  reader.notAllowed('pattern', [...PLAY_PATTERNS, A_TUNE, 'degrees such as 1-2-3-1'], FIRST_PLAY.pattern);
   return FIRST_PLAY.pattern;
 }
 
@@ -102,12 +137,15 @@ function spellable(sentence: PlaySentence, problems: readonly AddressProblem[]) 
 
 /** The query that says a sentence, in English ASCII. */
 export function writePlay(sentence: PlaySentence): string {
-  const { tonic, scale, pattern, degree, range, rhythm, player, named, signature } = sentence;
+  const { tonic, scale, pattern, degree, range, rhythm, player, named, signature, tune } = sentence;
   const query = new URLSearchParams({ tonic: asciiName(tonic) });
   writeAskedScale(query, scale);
   const words = { pattern, degree, range, rhythm, player, named, signature };
-  const { tempo, countIn: count, drone } = sentence;
-  for (const [name, value] of Object.entries({ ...words, tempo, count, drone })) query.set(name, `${value}`);
+  const { tempo, countIn: count, backing: drone, articulation: strokes, singing: sung } = sentence;
+  const { way, rounds, faster, minutes } = sentence;
+  const all = { ...words, tempo, count, drone, strokes, sung, way, rounds, faster, minutes };
+  for (const [name, value] of Object.entries(all)) query.set(name, `${value}`);
+  if (pattern === A_TUNE) query.set('tune', tune);
   return `?${query}`;
 }
 
