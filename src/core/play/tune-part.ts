@@ -1,7 +1,7 @@
 import { pitch } from '../note/pitch';
 import { type Alteration, spelled } from '../note/spelled';
 import { goesOn } from '../scale/octaves';
-import type { Scale } from '../scale/scale';
+import { hasSevenSteps, isFragment, type Scale } from '../scale/scale';
 import { ladder, type PlacedWalk, withinRange } from './placed';
 import type { Player } from './player';
 import { type Beat, QUARTER } from './rhythm';
@@ -29,7 +29,11 @@ const placeOf = ({ degree, octave }: TuneTone, steps: number) => degree - 1 + oc
 export function tuneIn({ notes }: Tune, scale: Scale, player: Player): TuneSet {
   const tones = notes.flatMap(({ tone }) => (tone ? [tone] : []));
   const steps = scale.ascending.length - 1;
-  const beyond = tones.find(({ degree, octave }) => degree > steps || (octave !== 0 && !goesOn(scale)));
+  const numbered = hasSevenSteps(scale) || isFragment(scale);
+  const last = goesOn(scale) ? steps : steps + 1;
+  const beyond = tones.find(
+    ({ degree, octave }) => !numbered || degree > last || (octave !== 0 && !goesOn(scale)),
+  );
   if (beyond) return { ok: false, problem: { code: 'tune-degree', degree: beyond.degree } };
   const places = tones.map((tone) => placeOf(tone, steps));
   const at = ladder(scale);

@@ -1,15 +1,14 @@
 import type { Part } from '../play/part';
 import { SINGINGS, type Singing } from '../play/sung';
 import { PATTERNS } from '../scale/pattern';
+import { hasSevenSteps, isFragment } from '../scale/scale';
 import { syllableOf } from '../scale/syllable';
 import type { ClassWords } from './class-words';
 
 /** What can be sung on a part: syllables where the class has them for its scale, words where a tune brings them. */
 export function singingsOf(w: ClassWords, part: Part): readonly Singing[] {
   return SINGINGS.filter((each) => {
-    if (each === 'words') return part.words.length > 0;
-    if (each === 'syllables') return saySung(w, part, each).length > 0;
-    return true;
+    return each === 'none' || saySung(w, part, each).length > 0;
   });
 }
 
@@ -21,6 +20,7 @@ export function saySung(w: ClassWords, { notes, written, words }: Part, singing:
     case 'letters':
       return notes.map(({ pitch }) => w.note(pitch.note));
     case 'numbers': {
+      if (!hasSevenSteps(written) && !isFragment(written)) return [];
       const steps = written.ascending.length - 1;
       return notes.map(({ place }) => `${(((place % steps) + steps) % steps) + 1}`);
     }

@@ -22,7 +22,7 @@ import { PartStaff } from './PartStaff';
 import { PlayCard } from './PlayCard';
 import { linesOf } from './play-lines';
 import type { PlayWay } from './play-share';
-import { moreParts, playName, playParts, withPlayWord } from './play-words';
+import { moreParts, playName, playParts, wayParts, withPlayWord } from './play-words';
 import { PLAY } from './room';
 import { goToPlay, sayPlay, usePlay } from './use-play';
 import { keptTunes, usePractice } from './use-practice';
@@ -60,6 +60,7 @@ function Room() {
   // biome-ignore lint/correctness/useExhaustiveDependencies: tunes are the same where their texts are
   const parts = useMemo(() => playParts(w, sentence, kept), [w, sentence, keptAs]);
   const more = useMemo(() => moreParts(w, sentence), [w, sentence]);
+  const ways = useMemo(() => wayParts(w, sentence), [w, sentence]);
   const name = playName(w, sentence);
   const wind = windOf(sentence.player);
   const sung = useMemo(
@@ -95,7 +96,7 @@ function Room() {
       if (tempo !== sentence.tempo) sayPlay({ ...sentence, tempo }, 'finished');
     },
   });
-  const keys = [...parts, ...more].flatMap((each) =>
+  const keys = [...parts, ...more, ...ways].flatMap((each) =>
     typeof each === 'string' ? [] : [[each.key.toLowerCase(), () => setWord(each.id)] as const],
   );
   const shell = useShell<PlayWay>({
@@ -125,6 +126,7 @@ function Room() {
         <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
         <div className="pb-2">
           <Sentence as="second" parts={more} open={word} onOpen={setWord} onPick={hands.pick} />
+          <Sentence as="second" parts={ways} open={word} onOpen={setWord} onPick={hands.pick} />
         </div>
         <div className="grid min-h-0 grow grid-cols-1 gap-3 room:grid-cols-[minmax(0,1fr)_20rem]">
           <ErrorBoundary what={say.staff} size="card" about={search}>

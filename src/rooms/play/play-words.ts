@@ -157,11 +157,10 @@ export function playParts(
   ];
 }
 
-/** From which degree and in which values a pattern goes; a tune brings its own. */
-function cellParts(w: ClassWords, { degree, rhythm, pattern }: PlaySentence): readonly SentencePart[] {
+/** From which degree and in which values a pattern goes. */
+function cellParts(w: ClassWords, { degree, rhythm }: PlaySentence): readonly SentencePart[] {
   const say = playWords(w);
   const { from, degreeIn, comma } = say.sentence;
-  if (pattern === A_TUNE) return [];
   return [
     from,
     listed(w, 'degree', `${degree}`, DEGREES, (each) => say.degrees[Number(each) - 1] ?? each),
@@ -171,24 +170,10 @@ function cellParts(w: ClassWords, { degree, rhythm, pattern }: PlaySentence): re
   ];
 }
 
-/** How it is played together: how often, how much faster each time, or how long. */
-function wayParts(w: ClassWords, { way, rounds, faster, minutes }: PlaySentence): readonly SentencePart[] {
-  const say = playWords(w);
-  const { played, times, space } = say.sentence;
-  const said = [played, listed(w, 'way', way, PLAY_WAYS, (each) => say.ways[each as typeof way])];
-  const count = (values: readonly number[]) => values.map(String);
-  if (way === 'free')
-    return [...said, space, listed(w, 'minutes', `${minutes}`, count(MINUTES), (each) => say.minutes(+each))];
-  if (way === 'echo' || way === 'home') return said;
-  const often = listed(w, 'rounds', `${rounds}`, count(ROUNDS), (each) => say.times(+each));
-  const quicker = listed(w, 'faster', `${faster}`, count(FASTER), (each) => say.quicker(+each));
-  return [...said, times, often, ...(rounds > 1 ? [times, quicker] : [])];
-}
-
-/** What else can be said: from which degree, in which values, over what, how it is written, and how it is played. */
+/** What else can be said: from which degree, in which values, over what, and how it is written. */
 export function moreParts(w: ClassWords, sentence: PlaySentence): readonly SentencePart[] {
   const say = playWords(w);
-  const { under, comma, named, end, sung } = say.sentence;
+  const { under, comma, named, end, sung, set } = say.sentence;
   const { backing, signature, named: key, player, articulation, singing } = sentence;
   // Where what is written sounds as it is, its key has one name.
   const transposed = readsAnotherKey(playerOf(player));
@@ -197,17 +182,26 @@ export function moreParts(w: ClassWords, sentence: PlaySentence): readonly Sente
   const backings = scale.ok ? backingsOf(scale.scale) : [backing];
   const singings = part.ok ? singingsOf(w, part.part) : SINGINGS;
   const sings = singings.includes(singing) ? singings : [singing, ...singings];
+  const strokes = listed(
+    w,
+    'strokes',
+    articulation,
+    ARTICULATIONS,
+    (each) => say.articulations[each as typeof articulation],
+  );
+  const atClef = listed(
+    w,
+    'signature',
+    signature,
+    SIGNATURE_CHOICES,
+    (each) => SIGNATURE_WORDS[each as typeof signature],
+  );
   return [
-    ...cellParts(w, sentence),
-    listed(
-      w,
-      'strokes',
-      articulation,
-      ARTICULATIONS,
-      (each) => say.articulations[each as typeof articulation],
-    ),
+    // A tune brings its own values.
+    ...(sentence.pattern === A_TUNE ? [set] : cellParts(w, sentence)),
+    atClef,
     comma,
-    listed(w, 'signature', signature, SIGNATURE_CHOICES, (each) => SIGNATURE_WORDS[each as typeof signature]),
+    strokes,
     under,
     listed(w, 'drone', backing, backings, (each) => say.backings[each as typeof backing]),
     sung,
@@ -215,9 +209,30 @@ export function moreParts(w: ClassWords, sentence: PlaySentence): readonly Sente
     ...(transposed
       ? [named, listed(w, 'named', key, KEY_NAMED, (each) => say.named[each as typeof key])]
       : []),
-    ...wayParts(w, sentence),
     end,
   ];
+}
+
+/** How it is played together: how often, how much faster each time, or how long. */
+export function wayParts(
+  w: ClassWords,
+  { way, rounds, faster, minutes }: PlaySentence,
+): readonly SentencePart[] {
+  const say = playWords(w);
+  const { played, times, space, end } = say.sentence;
+  const said = [played, listed(w, 'way', way, PLAY_WAYS, (each) => say.ways[each as typeof way])];
+  const count = (values: readonly number[]) => values.map(String);
+  if (way === 'free')
+    return [
+      ...said,
+      space,
+      listed(w, 'minutes', `${minutes}`, count(MINUTES), (each) => say.minutes(+each)),
+      end,
+    ];
+  if (way === 'echo' || way === 'home') return [...said, end];
+  const often = listed(w, 'rounds', `${rounds}`, count(ROUNDS), (each) => say.times(+each));
+  const quicker = listed(w, 'faster', `${faster}`, count(FASTER), (each) => say.quicker(+each));
+  return [...said, times, often, ...(rounds > 1 ? [times, quicker] : []), end];
 }
 
 /** The sentence as plain text. */

@@ -26,7 +26,7 @@ type Props = {
 
 const SIZES = {
   room: 'text-sentence leading-[1.75] wide:leading-[2.1]',
-  second: 'text-large leading-normal',
+  second: 'text-large leading-normal wide:leading-[2.2]',
   card: 'text-body leading-normal',
 } as const;
 

@@ -211,7 +211,7 @@ const SENTENCE = {
     degreeIn: ' degree, in ',
   },
   ...{ under: ', under it ', named: ', the key named ', end: '.', space: ' ' },
-  ...{ sung: ', sung on ', played: '. Played ', times: ', ' },
+  ...{ sung: ', sung on ', played: 'Played ', set: 'Set ', times: ', ' },
 } as const;
 
 /** What each word of the sentence is. */
