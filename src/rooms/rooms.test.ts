@@ -25,6 +25,7 @@ const ATTIC: Room = {
   icon: Footprints,
   places: { class: '/attic?part=class' },
   examples: ['/attic'],
+  sounds: null,
   desk: async () => ({
     title: () => 'Attic',
     keys: () => ({ title: 'Keys', summary: 'Of the attic', list: [{ keys: 'Z', does: 'Sleep' }] }),

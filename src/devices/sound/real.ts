@@ -13,7 +13,7 @@ const AFTER = 0.3;
 const FALL = 0.015;
 
 /** Notes that sound at once in a chord. */
-const AT_ONCE = 3;
+const AT_ONCE = 4;
 
 /** Milliseconds after which what was stopped is put away, and nothing runs on. */
 const SILENT_AFTER = 500;

@@ -18,5 +18,6 @@ export const CLASS: Room = {
     writing: `${CLASS_PATH}?part=writing`,
   },
   examples: ['/class', '/class?part=people', '/class?part=safe'],
+  sounds: null,
   desk: () => import('./desk').then((module) => module.CLASS_DESK),
 };

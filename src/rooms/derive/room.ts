@@ -21,5 +21,6 @@ export const DERIVE: Room = {
     '/derive?question=signature&tonic=Eb&scale=major&clefs=both',
     '/derive?question=name&notes=F+G+Ab+Bb+C+Db+E+F',
   ],
+  sounds: () => import('./derive-sounds').then((module) => module.deriveSounds),
   desk: () => import('./desk').then((module) => module.DERIVE_DESK),
 };

@@ -17,5 +17,6 @@ export const MARK: Room = {
     '/mark?set=demo-set-minors',
     '/mark?set=demo-set-minors&see=class',
   ],
+  sounds: () => import('./mark-sounds').then((module) => module.markSounds),
   desk: () => import('./desk').then((module) => module.MARK_DESK),
 };

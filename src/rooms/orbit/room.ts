@@ -24,5 +24,6 @@ export const ORBIT: Room = {
     '/orbit?see=fill',
     '/orbit?see=book',
   ],
+  sounds: () => import('./orbit-sounds').then((module) => module.orbitSounds),
   desk: () => import('./desk').then((module) => module.ORBIT_DESK),
 };

@@ -15,5 +15,6 @@ export const PLAY: Room = {
     '/play?tonic=B&scale=harmonic-minor&pattern=triads&rhythm=triplets&range=range&player=alto-saxophone&tempo=60&count=0&drone=tonic&signature=none',
     '/play?tonic=F&scale=dorian&pattern=1-2-3-5&degree=2&rhythm=sixteenths&range=two&player=tenor&named=concert',
   ],
+  sounds: null,
   desk: () => import('./desk').then((module) => module.PLAY_DESK),
 };

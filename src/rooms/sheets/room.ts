@@ -15,5 +15,6 @@ export const SHEETS: Room = {
     '/sheets?make=questions&n=8&on=find-mistake.gaps&signs=3&clefs=treble.bass&signature=either&version=B&seed=12&maker=1&key=full',
     '/sheets?make=book&scale=major&signature=written',
   ],
+  sounds: () => import('./sheets-sounds').then((module) => module.sheetsSounds),
   desk: () => import('./desk').then((module) => module.SHEETS_DESK),
 };

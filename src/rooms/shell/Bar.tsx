@@ -6,21 +6,47 @@ import {
   Moon,
   Presentation,
   Share2,
+  Square,
   SquareLibrary,
   Sun,
+  Volume2,
 } from 'lucide-react';
-import { type ComponentProps, memo } from 'react';
+import { type ComponentProps, memo, useEffect, useState } from 'react';
 import { BAR_WORDS as SAY } from '@/core/words/screen/bar';
 import type { SchoolState } from '@/store/school-state';
 import { BarButton } from '@/ui/BarButton';
 import { MenuButton } from '@/ui/menu/MenuButton';
 import type { MenuGroup } from '@/ui/menu/menu';
+import { wanted } from '@/ui/parts/wanted';
 import { ClassMenu } from '@/ui/school/ClassMenu';
 import { useWords } from '@/ui/school/use-class';
 import { AskLine } from '../ask/AskLine';
 import { useDesk } from './house';
+import type { Listening } from './listen';
+import type { Room } from './room';
 import { PRINT_KEYS, type Shares } from './shares';
 import type { Shell } from './use-shell';
+
+/** Before the id of what is to be heard, among what can be picked of a menu. */
+const LISTEN = 'listen:';
+const SILENCE = 'silence';
+
+/** What can be heard of what stands; null while it is on its way, or was not asked for. */
+function useListenings({ sounds }: Room, search: string | null): readonly Listening[] | null {
+  const w = useWords();
+  const [found, setFound] = useState<{ readonly of: string; readonly list: readonly Listening[] } | null>(
+    null,
+  );
+  useEffect(() => {
+    if (search === null || !sounds) return;
+    let stands = true;
+    void wanted('sound', sounds).then((of) => stands && setFound({ of: search, list: of(w, search) }));
+    return () => {
+      stands = false;
+    };
+  }, [sounds, search, w]);
+  return found && found.of === search ? found.list : null;
+}
 
 /** Something that can be done from the line on top: a button on a desk, a line of the menu on a telephone. */
 export type Action = ComponentProps<typeof BarButton> & { readonly id: string };
@@ -37,11 +63,14 @@ type Props = {
  */
 export const Bar = memo(function Bar({ shell, own }: Props) {
   const w = useWords();
-  const { room, searchNow, sheet, light, speech, school, hasWork, actions, said } = shell;
+  const { room, searchNow, sheet, light, speech, school, hasWork, actions, said, listens } = shell;
   const night = light === 'night';
   const asksShares = sheet === 'share' || sheet === 'more';
   const desk = useDesk(room, 'share', asksShares);
   const shares = asksShares ? (desk?.shares?.(w, searchNow()) ?? null) : null;
+  const asksSounds = hasWork && room.sounds !== null && (sheet === 'listen' || sheet === 'more');
+  const listenings = useListenings(room, asksSounds ? searchNow() : null);
+  const hears = hasWork && room.sounds !== null;
   const { state } = school;
   const list: readonly Action[] = [
     ...own,
@@ -77,11 +106,16 @@ export const Bar = memo(function Bar({ shell, own }: Props) {
     },
   ];
   const pick = (id: string) => {
+    if (id === SILENCE) return actions.silence();
     const action = list.find((each) => each.id === id);
+    const heard = listenings?.find((each) => LISTEN + each.id === id);
     if (action) action.onClick();
+    else if (heard) actions.listen(heard);
     else void actions.share(id);
   };
   const shareGroups = hasWork ? groupsOf(shares) : [];
+  const listenGroup = listenings ? soundsOf(listenings) : null;
+  const silence = { id: SILENCE, label: SAY.stopSound, hint: '.' };
   const items = list.map(({ id, label, hint, disabled }) => ({ id, label, hint, disabled }));
   // Sharing stands after the shelf.
   const shareAt = list.findIndex(({ id }) => id === 'shelf') + 1;
@@ -114,6 +148,25 @@ export const Bar = memo(function Bar({ shell, own }: Props) {
             </kbd>
           </MenuButton>
         )}
+        {hears &&
+          (listens ? (
+            <BarButton label={SAY.stopSound} hint="." icon={Square} brief onClick={actions.silence} />
+          ) : (
+            <MenuButton
+              open={sheet === 'listen'}
+              onOpen={(open) => actions.toSheet(open ? 'listen' : null)}
+              align="end"
+              aria-label={SAY.listen}
+              aria-keyshortcuts="."
+              groups={listenGroup && [listenGroup]}
+              onPick={pick}
+            >
+              <Volume2 className="size-4" aria-hidden="true" />
+              <kbd className="key" aria-hidden="true">
+                .
+              </kbd>
+            </MenuButton>
+          ))}
         {list.slice(shareAt).map(button)}
       </div>
       <MenuButton
@@ -122,7 +175,15 @@ export const Bar = memo(function Bar({ shell, own }: Props) {
         onOpen={(open) => actions.toSheet(open ? 'more' : null)}
         align="end"
         aria-label={SAY.more}
-        groups={hasWork && !shareGroups ? null : [{ title: null, items }, ...(shareGroups ?? [])]}
+        groups={
+          hasWork && !shareGroups
+            ? null
+            : [
+                { title: null, items: listens ? [silence, ...items] : items },
+                ...(listenGroup && hears ? [{ ...listenGroup, title: SAY.listen }] : []),
+                ...(shareGroups ?? []),
+              ]
+        }
         onPick={pick}
       >
         <Ellipsis className="size-5" aria-hidden="true" />
@@ -136,6 +197,13 @@ function sayState({ saving, status, waiting }: SchoolState): string {
   if (typeof saving === 'object') return waiting > 0 ? SAY.states.notSaved : '';
   if (saving === 'saving') return SAY.states.saving;
   return status === 'opening' ? SAY.states.opening : SAY.states.saved;
+}
+
+/** What can be heard, as lines of a menu; one that says so where nothing can. */
+function soundsOf(list: readonly Listening[]): MenuGroup {
+  const items = list.map(({ id, label }) => ({ id: LISTEN + id, label }));
+  const nothing = { id: 'nothing', label: SAY.nothingSounds, disabled: true };
+  return { title: null, items: items.length > 0 ? items : [nothing] };
 }
 
 function groupsOf(shares: Shares | null): readonly MenuGroup[] | null {

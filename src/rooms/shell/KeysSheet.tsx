@@ -1,4 +1,4 @@
-import { EVERY_KEY, WORK_KEYS } from '@/core/words/screen/bar';
+import { EVERY_KEY, LISTEN_KEY, WORK_KEYS } from '@/core/words/screen/bar';
 import { KeyList } from '@/ui/keys/KeyList';
 import { useWords } from '@/ui/school/use-class';
 import { useDesk } from './house';
@@ -18,6 +18,11 @@ export function KeysSheet({ shell, ...rest }: Props) {
   const desk = useDesk(shell.room, 'keys');
   if (!desk) return null;
   const { title, summary, list } = desk.keys(w, shell.searchNow());
-  const all = [...list, ...(shell.hasWork ? WORK_KEYS : []), ...EVERY_KEY];
+  const all = [
+    ...list,
+    ...(shell.hasWork ? WORK_KEYS : []),
+    ...(shell.hasWork && shell.room.sounds ? [LISTEN_KEY] : []),
+    ...EVERY_KEY,
+  ];
   return <KeyList {...rest} title={title} summary={summary} list={all} />;
 }

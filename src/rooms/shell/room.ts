@@ -3,6 +3,7 @@ import type { AskPlace } from '@/core/ask/reading';
 import type { ClassWords } from '@/core/words/class-words';
 import type { PaperItem } from '@/ui/paper/Paper';
 import type { BoardDesk } from './board-kit';
+import type { Listening } from './listen';
 import type { Shares } from './shares';
 
 /** Every key of a room, as they are listed in it. */
@@ -35,6 +36,9 @@ export type KeptSentences = {
   readonly item: (w: ClassWords, search: string, name: string) => Promise<PaperItem>;
 };
 
+/** What can be heard of a sentence of a room. */
+export type Sounds = (w: ClassWords, search: string) => readonly Listening[];
+
 /** A room of the house: everything that stands round it, its shelf and its ask line read what they need from here. */
 export type Room = {
   readonly path: `/${string}`;
@@ -46,6 +50,8 @@ export type Room = {
   readonly places: Readonly<Partial<Record<AskPlace, string>>>;
   /** Views of it that tests and pictures go through; the first is the room as it opens. */
   readonly examples: readonly string[];
+  /** What can be heard of a sentence; null where the room has sound of its own, or none. */
+  readonly sounds: (() => Promise<Sounds>) | null;
   readonly desk: () => Promise<Desk>;
 };
 

@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { ClassWords } from '@/core/words/class-words';
 import { BAR_WORDS } from '@/core/words/screen/bar';
 import { keeping, newKept } from '@/store/shelf';
@@ -9,9 +9,11 @@ import type { PaperSheet } from '@/ui/paper/Paper';
 import { wanted } from '@/ui/parts/wanted';
 import { type ClassHandle, useClass } from '@/ui/school/use-class';
 import { type SchoolHandle, useSchool } from '@/ui/school/use-school';
+import { useSound } from '@/ui/sound/use-sound';
 import { useSteady } from '@/ui/use-steady';
 import { boardHref, NO_BOARD } from '../address/board/board-address';
 import { goTo } from '../ask/go-to';
+import type { Listening } from './listen';
 import type { Room } from './room';
 import { sayShared } from './say-shared';
 import type { Shared } from './share-as';
@@ -50,7 +52,7 @@ type Given<Way extends string> = {
   readonly keys: KeyActions;
 };
 
-export type Sheet = 'shelf' | 'keys' | 'share' | 'more' | null;
+export type Sheet = 'shelf' | 'keys' | 'share' | 'listen' | 'more' | null;
 
 type Small = {
   readonly head: string;
@@ -104,6 +106,29 @@ function useWork<Way extends string>(
   });
 }
 
+/** What is heard of the room's work, from a press until its end, another sentence, Escape, or leaving. */
+function useListen(search: string, tell: (text: string) => void, ask: (() => void) | null) {
+  const { heard, play, stop } = useSound(false);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is heard is what stands: another sentence falls silent
+  useEffect(() => stop, [search, stop]);
+  const hands = useSteady({
+    listen: ({ label, sounds }: Listening) => {
+      tell(BAR_WORDS.sounding(label));
+      void play(sounds, () => tell(''));
+    },
+    silence: () => {
+      stop();
+      tell('');
+    },
+  });
+  const listens = heard.is !== 'silent';
+  const keys: KeyActions = {
+    ...(ask ? { '.': () => (listens ? hands.silence() : ask()) } : {}),
+    ...(listens ? { Escape: hands.silence } : {}),
+  };
+  return { listens, keys, hands };
+}
+
 /** What every room has about it: keeping, the shelf, sharing, printing, files, light, undo and keys. */
 export function useShell<Way extends string>(given: Given<Way>) {
   const { room, here, search, work, keys } = given;
@@ -116,12 +141,15 @@ export function useShell<Way extends string>(given: Given<Way>) {
   const [single, setSingle] = useSetting('moon-step:single-keys', SINGLE_KEYS);
   const head = useHead(speech.group?.name ?? null);
   const chooser = useRef<HTMLInputElement>(null);
+  const listening = useListen(search, tell, work && room.sounds ? () => toSheet('listen') : null);
+  const { listens } = listening;
   const done = useWork(given, { head, toSheet, tell, setPaper });
   const other = useSteady({
     otherLight,
     onSingle: (on: boolean) => setSingle(on ? 'on' : 'off'),
     chooseFile: () => (chooser.current ? chooser.current.click() : setChoosing(true)),
     chosen: () => setChoosing(false),
+    ...listening.hands,
   });
   const actions = useMemo(() => ({ ...done, ...other }), [done, other]);
   const withWork: KeyActions = {
@@ -140,6 +168,7 @@ export function useShell<Way extends string>(given: Given<Way>) {
       'mod+z': actions.undo,
       '?': () => toSheet('keys'),
       ...keys,
+      ...listening.keys,
     },
     single === 'on',
   );
@@ -148,10 +177,25 @@ export function useShell<Way extends string>(given: Given<Way>) {
   // The same object while nothing but the sentence changes, so that what stands about it can rest.
   return useMemo(
     () => ({
-      ...{ room, searchNow, speech, school, head, hasWork, sheet, said, paper, choosing, chooser },
+      ...{ room, searchNow, speech, school, head, hasWork, sheet, said, paper, choosing, chooser, listens },
       ...{ light, single: single === 'on', actions },
     }),
-    [room, searchNow, speech, school, head, hasWork, sheet, said, paper, choosing, light, single, actions],
+    [
+      room,
+      searchNow,
+      speech,
+      school,
+      head,
+      hasWork,
+      sheet,
+      said,
+      paper,
+      choosing,
+      listens,
+      light,
+      single,
+      actions,
+    ],
   );
 }
 

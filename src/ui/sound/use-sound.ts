@@ -15,8 +15,12 @@ export type Heard = {
 
 const SILENT: Heard = { is: 'silent', note: null, cue: null };
 
-/** Sound, which comes when it is asked for and goes with the room that asked for it. */
-export function useSound() {
+/**
+ * Sound, which comes when it is asked for and goes with the room that asked for it.
+ *
+ * @param follows whether it is told which note sounds; else only that something does
+ */
+export function useSound(follows = true) {
   const [heard, setHeard] = useState<Heard>(SILENT);
   const sounding = useRef<Sounding | null>(null);
   /** Counts what was asked for: what comes after it was stopped is not played. */
@@ -33,7 +37,8 @@ export function useSound() {
       const made = await REAL_SOUND.play(
         sounds,
         ({ note, cue }) => {
-          if (nth === asked.current) setHeard((before) => ({ is: 'sounding', note, cue: cue ?? before.cue }));
+          if (follows && nth === asked.current)
+            setHeard((before) => ({ is: 'sounding', note, cue: cue ?? before.cue }));
         },
         () => {
           if (nth !== asked.current) return;

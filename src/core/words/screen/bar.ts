@@ -2,6 +2,10 @@
 export const BAR_WORDS = {
   keep: 'Keep',
   shelf: (count: number) => `Shelf (${count})`,
+  listen: 'Listen',
+  stopSound: 'Stop the sound',
+  nothingSounds: 'Nothing here has a sound.',
+  sounding: (what: string) => `Sounding: ${what}. Esc stops it.`,
   share: 'Share',
   board: 'Board',
   openFile: 'Open',
@@ -48,3 +52,6 @@ export const WORK_KEYS: readonly KeyLine[] = [
   { keys: 'P', does: 'Print' },
   { keys: 'Z', does: 'Show it on the board' },
 ];
+
+/** The key of rooms whose work can be heard. */
+export const LISTEN_KEY: KeyLine = { keys: '.', does: 'Listen, or stop the sound' };
