@@ -76,6 +76,11 @@ function written(reading: AskReading): string {
     }
     case 'sheet-question':
       return `sheet-question ${asciiName(reading.tonic)} ${reading.scale}${optionsText(reading.options)}`;
+    case 'play': {
+      const { pattern, tune, range, player, tempo } = reading.said;
+      const said = [pattern, tune, range, player, tempo].filter((each) => each !== null).join(' ');
+      return `play ${asciiName(reading.tonic)} ${reading.scale}${optionsText(reading.options)}: ${said}`;
+    }
     case 'place':
       return `place ${reading.place}`;
   }

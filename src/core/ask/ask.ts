@@ -10,6 +10,7 @@ import type { ClassWords } from '../words/class-words';
 import { readNotes } from '../words/read-notes';
 import { METHOD_LEXICON, PLACE_LEXICON } from './lexicon';
 import { orbitReadings, unspelledChord } from './orbit-phrase';
+import { playPhrase } from './play-phrase';
 import type { Asked, AskProblem, AskReading } from './reading';
 import { relationReadings } from './relation-phrase';
 import { type ScalePhrase, scalePhrases, stepsPhrase } from './scale-phrase';
@@ -84,6 +85,19 @@ function markReadings(w: ClassWords, words: readonly string[]): readonly AskRead
   );
 }
 
+/** `play E major in thirds on alto saxophone`: the scale is read as anywhere, with what it is played on. */
+function playReadings(w: ClassWords, text: string): readonly AskReading[] {
+  const phrase = playPhrase(text);
+  if (!phrase) return [];
+  const words = wordsOfLine(phrase.rest);
+  const shown = shownPhrase(words);
+  const scales = spellable(scalePhrases(w, shown ? shown.rest : words));
+  return scales.map(({ tonic, scale, options }) => ({
+    ...{ kind: 'play', tonic, scale, said: phrase.said },
+    options: { ...options, ...shown?.options },
+  }));
+}
+
 /** `sheet of 12 questions on signatures`, `sheet E harmonic minor`: written work, or a question for it. */
 function sheetReadings(w: ClassWords, text: string, words: readonly string[]): readonly AskReading[] {
   const first = words[0]?.toLowerCase();
@@ -149,6 +163,8 @@ export function ask(w: ClassWords, text: string): Asked {
   if (place) return read([{ kind: 'place', place }]);
   const sheet = sheetReadings(w, text, words);
   if (sheet.length > 0) return read(sheet);
+  const played = playReadings(w, text);
+  if (played.length > 0) return read(played);
   const shown = shownReadings(w, words);
   if (shown.length > 0) return read(shown);
   const marked = markReadings(w, words);

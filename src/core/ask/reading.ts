@@ -7,6 +7,9 @@ import type { Clef } from '../instrument/staff';
 import type { FretsShown, Octaves } from '../instrument/ways';
 import type { Quality } from '../note/interval';
 import type { Fifths, SpelledNote } from '../note/spelled';
+import type { AskedPattern } from '../play/pattern';
+import type { PlayRange } from '../play/placed';
+import type { TuneId } from '../play/tunes';
 import type { AskedScale } from '../scale/asked';
 import type { Direction } from '../scale/direction';
 import type { Mode } from '../scale/mode';
@@ -32,6 +35,16 @@ export type AskOptions = {
 /** A tonic with its scale. */
 export type AskKey = { readonly tonic: SpelledNote; readonly scale: AskedScale };
 
+/** How something is to be played; null for what was left open. */
+export type PlaySaid = {
+  readonly pattern: AskedPattern | null;
+  readonly tune: TuneId | null;
+  readonly range: PlayRange | null;
+  /** The id of a player who is no transposing instrument. */
+  readonly player: string | null;
+  readonly tempo: number | null;
+};
+
 /** Places of the application that can be asked for. */
 export const ASK_PLACES = [
   'class',
@@ -43,6 +56,7 @@ export const ASK_PLACES = [
   'blankCircle',
   'buildCircle',
   'mark',
+  'play',
   'sheets',
   'projectBook',
 ] as const;
@@ -94,6 +108,8 @@ export type AskReading =
   | { readonly kind: 'sheet'; readonly sheet: SheetPhrase }
   /** A scale to be asked on a sheet. */
   | ({ readonly kind: 'sheet-question'; readonly options: AskOptions } & AskKey)
+  /** A scale to be played, as far as it was said how. */
+  | ({ readonly kind: 'play'; readonly options: AskOptions; readonly said: PlaySaid } & AskKey)
   | { readonly kind: 'place'; readonly place: AskPlace };
 
 /** That a scale was asked for by a key it belongs to. */

@@ -119,6 +119,8 @@ const OTHER_WORDS: ReadonlySet<string> = new Set([
   'circle',
   'neighbours',
   'on',
+  'play',
+  ...'thirds fourths turns octaves range whole at'.split(' '),
   ...'order degree leading note tone subtonic supertonic mediant subdominant submediant'.split(' '),
   ...'unison prime second third fourth sixth octave tritone perfect half whole step steps'.split(' '),
   ...'semitone semitones tones over under higher lower than a an'.split(' '),

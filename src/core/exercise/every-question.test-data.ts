@@ -61,6 +61,15 @@ const all: Readonly<Record<MarkQuestion['kind'], () => readonly MarkQuestion[]>>
         ),
       ),
     ),
+  dictation: () =>
+    KEYS.flatMap((key) =>
+      ['1 2 3 5 4 2 1', "5 6 7 1' 5", '3 7, 1'].map(
+        (line): MarkQuestion => ({
+          kind: 'dictation',
+          question: { ...key, line, clef: 'treble', signature: 'written' },
+        }),
+      ),
+    ),
   transpose: () =>
     Object.keys(TRANSPOSING).flatMap((instrument) =>
       TONICS.flatMap((note) =>

@@ -1,6 +1,6 @@
 import type { Written } from '../mark/machine/written';
 import type { Answer } from './answer';
-import type { MarkQuestion } from './kinds/all';
+import { isRow, type MarkQuestion } from './kinds/all';
 
 const SEVENTHS = { none: '', any: '7', minor: '7', major: 'maj7' } as const;
 const ROMAN = ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII'];
@@ -9,7 +9,7 @@ const ROMAN = ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII'];
 export function handIn(asked: MarkQuestion, written: Written): Answer {
   switch (written.is) {
     case 'notes': {
-      if (asked.kind === 'scale')
+      if (isRow(asked))
         return {
           is: 'scale',
           notes: written.notes.map((note) => ({ note, octave: null, printed: undefined })),

@@ -27,7 +27,15 @@ const placeOf = ({ degree, octave }: TuneTone, steps: number) => degree - 1 + oc
  * the next other one is lower, so that melodic minor has its two ways; the last goes as the one before it came.
  */
 export function tuneIn({ notes }: Tune, scale: Scale, player: Player): TuneSet {
-  const tones = notes.flatMap(({ tone }) => (tone ? [tone] : []));
+  return tonesIn(
+    notes.flatMap(({ tone }) => (tone ? [tone] : [])),
+    scale,
+    player,
+  );
+}
+
+/** The same for tones alone, without their lengths. */
+export function tonesIn(tones: readonly TuneTone[], scale: Scale, player: Player): TuneSet {
   const steps = scale.ascending.length - 1;
   const numbered = hasSevenSteps(scale) || isFragment(scale);
   const last = goesOn(scale) ? steps : steps + 1;

@@ -140,6 +140,21 @@ function noteFrom(token: string): TuneNote | null {
   return { tone: { degree: Number(degree), octave: octaves, alter }, length };
 }
 
+/** Tones in degrees without lengths: `1 3 5 1'`, parted by blanks or hyphens; null for anything else. */
+export function readTones(text: string): readonly TuneTone[] | null {
+  const notes = text
+    .trim()
+    .split(/[\s-]+/u)
+    .map(noteFrom);
+  const tones = notes.flatMap((note) => (note?.tone && note.length === QUARTER ? [note.tone] : []));
+  return tones.length === notes.length ? tones : null;
+}
+
+/** Tones as they are typed; reading them gives the same again. */
+export function writeTones(tones: readonly TuneTone[]): string {
+  return tones.flatMap((tone) => tokensOf(tone, QUARTER)).join(' ');
+}
+
 /** Notes shared out over bars of a meter; one that would cross a bar line stays in its bar, which is then too long. */
 function byMeter(notes: readonly Read[], meter: Meter): readonly (readonly Read[])[] {
   const bars: Read[][] = [[]];

@@ -48,6 +48,7 @@ const QUESTIONS: readonly MarkQuestion[] = [
   { kind: 'name-scale', question: { notes: 'A B C D E F G# A'.split(' ').map(noteNamed) } },
   { kind: 'name-signature', question: { tonic: noteNamed('Eb'), scale: 'major' } },
   { kind: 'order', question: { order: -3 } },
+  asking('dictation.1-2-3-5.E.major.treble.written'),
 ];
 
 describe('a typed answer', () => {

@@ -1,6 +1,8 @@
 import type { AskPlace, AskProblem, AskReading } from '../ask/reading';
 import type { SheetPhrase } from '../ask/sheet-said';
 import { noteNamed } from '../note/parse';
+import { A_TUNE } from '../play/pattern';
+import { shippedTune } from '../play/tunes';
 import { scaleAsked } from '../scale/asked';
 import { ORDER_OF_FLATS, ORDER_OF_SHARPS } from '../scale/signature';
 import type { ClassWords } from './class-words';
@@ -12,6 +14,7 @@ import { intervalName } from './say-note';
 import { scaleName } from './say-scale';
 import { listed, sayMost } from './say-task';
 import { deriveWords } from './screen/derive';
+import { playWords, sayPattern } from './screen/play';
 import { sheetsWords } from './screen/sheets';
 import {
   CLEF_WORDS,
@@ -62,6 +65,8 @@ export function sayReading(w: ClassWords, reading: AskReading): string {
       return sheetText(w, reading.sheet);
     case 'sheet-question':
       return `On the sheet: ${scaleText(w, reading)}`;
+    case 'play':
+      return playText(w, reading);
     case 'place':
       return PLACES[reading.place];
   }
@@ -86,6 +91,19 @@ function sheetText(
   return [`Make ${parts.filter(Boolean).join(' ')}`, ...more.filter(Boolean)].join(', ');
 }
 
+/** `Play E major in thirds, two octaves, at 72, for flute`; only what was said. */
+function playText(w: ClassWords, reading: Extract<AskReading, { readonly kind: 'play' }>): string {
+  const { pattern, tune, range, player, tempo } = reading.said;
+  const say = playWords(w);
+  const how = tune
+    ? say.tune.prefix + shippedTune(tune).name
+    : pattern && pattern !== A_TUNE && sayPattern(pattern);
+  const who = player ?? reading.options.instrument;
+  const more = [range && say.ranges[range], tempo && `at ${tempo}`, who && `for ${say.players[who] ?? who}`];
+  const first = ['Play', keyText(w, reading), how].filter(Boolean).join(' ');
+  return [first, ...more.filter(Boolean)].join(', ');
+}
+
 /** `A minor 3rd below D: B, three letters, three half steps`; both ways of counting are said. */
 function intervalText(w: ClassWords, reading: Extract<AskReading, { readonly kind: 'interval' }>): string {
   const { from, to, way, letters, semitones } = reading;
@@ -107,6 +125,7 @@ const PLACES: Readonly<Record<AskPlace, string>> = {
   keyBook: 'The key book',
   blankCircle: 'The blank circle, to fill in',
   buildCircle: 'The circle, built place by place',
+  play: 'Play: patterns and tunes, heard',
   mark: 'Mark: an answer and the habit behind it',
   sheets: 'Sheets: written work with its key',
   projectBook: 'A project book of every major scale',

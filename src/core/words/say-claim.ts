@@ -130,6 +130,8 @@ export function sayClaim(w: ClassWords, claim: Claim): string {
       return degree(w, claim);
     case 'thirds':
       return thirds(w, claim);
+    case 'heard':
+      return `In degrees of ${w.scale(claim.tonic, claim.scale)} it goes ${claim.degrees.join(' ')}: ${w.noteList(claim.notes)}.`;
     case 'reads':
       return reads(w, claim);
     case 'key-fact':

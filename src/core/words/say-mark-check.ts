@@ -8,6 +8,7 @@ function shapeWords(w: ClassWords, { check, at, about }: MarkCheck): CheckWords 
   const [want, got] = [about[0] ? sayThing(w, about[0]) : '', about[1] ? sayThing(w, about[1]) : ''];
   switch (check) {
     case 'first-is-tonic':
+    case 'first-heard':
       return {
         holds: `Begins on ${want}`,
         fails: got ? `Begins on ${got}, not on ${want}` : `Begins on another note than ${want}`,

@@ -14,6 +14,10 @@ export function sayMarkProblem(problem: MarkProblem): string {
       return `${problem.count} signs were read; an order has 1 to 7.`;
     case 'degree-out-of-range':
       return `Degree ${problem.degree} was read; degrees are 1 to 7.`;
+    case 'line-unread':
+      return `'${problem.read}' is no line in degrees. Write 2 to ${problem.most} figures from 1 to 7, with ' or , for the octave and # or b before them, such as 1 2 3 1.`;
+    case 'line-not-set':
+      return 'This line needs a note with three signs in this key. Ask for it in the enharmonic key.';
     case 'no-partner':
       return 'This key has no such partner that can be written.';
     case 'no-chord':

@@ -74,6 +74,8 @@ function sayAsked(w: ClassWords, asked: MarkQuestion): string {
       return `Which note is the ${ordinal(asked.question.degree)} of ${w.scale(asked.question.tonic, asked.question.scale)}?`;
     case 'chord':
       return chord(w, asked.question);
+    case 'dictation':
+      return `Listen, and write the line down in ${w.scale(asked.question.tonic, asked.question.scale)}.`;
     case 'transpose': {
       const { pitch, instrument } = asked.question;
       const name = instrumentNames(w)[instrument] ?? instrument;

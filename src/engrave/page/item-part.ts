@@ -1,5 +1,5 @@
 import type { Answer } from '@/core/exercise/answer';
-import { type MarkQuestion, rightAnswer, shownBy } from '@/core/exercise/kinds/all';
+import { isRow, type MarkQuestion, rightAnswer, shownBy } from '@/core/exercise/kinds/all';
 import { claimsOf } from '@/core/exercise/sheet/key/claims';
 import { askedIn, type SheetItem, standsIn } from '@/core/exercise/sheet/task/all';
 import { openGaps, rowWithGaps } from '@/core/exercise/sheet/task/gaps';
@@ -80,7 +80,7 @@ function signaturePart(asked: MarkQuestion, there: Answer, setting: Setting): Pa
 }
 
 function answerPart(asked: MarkQuestion, there: Answer, form: Form, setting: Setting): Part {
-  if (asked.kind === 'scale') return scalePart(asked, there, setting);
+  if (isRow(asked)) return scalePart(asked, there, setting);
   if (asked.kind === 'signature') return signaturePart(asked, there, setting);
   const shown = shownPart(asked, setting);
   const text = there.is === 'blank' ? '' : sayGiven(setting.w, asked, there);

@@ -1,6 +1,6 @@
 import { clefSignature } from '@/core/exercise/entry/entry-frame';
 import { pitchesWritten, type WrittenNote } from '@/core/exercise/entry/scale-entry';
-import { rightAnswer } from '@/core/exercise/kinds/all';
+import { isRow, rightAnswer } from '@/core/exercise/kinds/all';
 import type { Entry } from '@/core/exercise/sheet/sheet';
 import { askedIn, type SheetItem } from '@/core/exercise/sheet/task/all';
 import { nearest } from '@/core/identify/note-entry';
@@ -50,7 +50,7 @@ function barOf(item: SheetItem, words: string, school: Settings): Bar | null {
       clefSignature(asked, school),
       item.shown.notes,
     );
-  if (asked.kind === 'scale') {
+  if (isRow(asked)) {
     const right = rightAnswer(asked, school);
     const notes = right.is === 'scale' ? right.notes : [];
     return row(words, asked.question.clef ?? 'treble', clefSignature(asked, school), notes);

@@ -50,7 +50,7 @@ export function AskLine() {
   };
 
   return (
-    <div ref={box} className="relative min-w-0 grow sm:basis-52">
+    <div ref={box} className="relative min-w-0 grow sm:basis-44">
       <input
         ref={field}
         type="text"

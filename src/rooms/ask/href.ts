@@ -12,6 +12,7 @@ import { FIRST_QUESTIONS, writeQuestion } from '../address/derive/write-question
 import { MARK_PATH } from '../address/mark/mark-address';
 import { orbitHref } from '../address/orbit/orbit-address';
 import { FIRST } from '../address/orbit/orbit-sentence';
+import { FIRST_PLAY, type PlaySentence, playHref } from '../address/play/play-address';
 import { sheetsHref } from '../address/sheets/sheets-address';
 import { FIRST_SHEET, type SheetsSentence } from '../address/sheets/sheets-sentence';
 import type { Room } from '../shell/room';
@@ -77,6 +78,24 @@ function sheetWith(
   return { ...(now ?? FIRST_SHEET), slots: adding(there, [own]) };
 }
 
+/** What is to be played as it was said; what was left open is as it usually is. */
+function playSaid({
+  tonic,
+  scale,
+  options,
+  said,
+}: Extract<AskReading, { readonly kind: 'play' }>): PlaySentence {
+  const { pattern, tune, range, player, tempo } = said;
+  return {
+    ...FIRST_PLAY,
+    ...{ tonic, scale, pattern: pattern ?? 'scale', tune: tune ?? FIRST_PLAY.tune },
+    range: range ?? options.octaves ?? FIRST_PLAY.range,
+    player: player ?? options.instrument ?? FIRST_PLAY.player,
+    tempo: tempo ?? FIRST_PLAY.tempo,
+    signature: options.signature ?? FIRST_PLAY.signature,
+  };
+}
+
 /** The place of a room that was asked for by name; the room knows where it lies. Where none does, the first room. */
 function placeOf(place: AskPlace, rooms: readonly Room[]): string {
   const found = rooms.find(({ places }) => Object.hasOwn(places, place));
@@ -128,6 +147,8 @@ export function hrefOfReading(
       return sheetsHref(sheetSaid(reading.sheet, sheet));
     case 'sheet-question':
       return sheetsHref(sheetWith(reading, sheet));
+    case 'play':
+      return playHref(playSaid(reading));
     case 'place':
       return placeOf(reading.place, rooms);
   }

@@ -35,6 +35,7 @@ const fields = fc.record({
   wants: fc.constantFrom('notes', 'numeral' as const),
   pitch: fc.constant(pitch(noteNamed('Eb'), 5)),
   instrument: fc.constantFrom('horn', 'alto-saxophone'),
+  line: fc.constantFrom('1 3 5 1', "5, 1 2 1'"),
 });
 
 const sentences: fc.Arbitrary<MarkSentence> = fc

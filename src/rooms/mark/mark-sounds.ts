@@ -1,4 +1,5 @@
 import { markProblem, rightAnswer, shownBy } from '@/core/exercise/kinds/all';
+import { pitchesHeard } from '@/core/exercise/kinds/dictation/dictation-question';
 import type { Pitch } from '@/core/note/pitch';
 import { answerHeard, risingPitches, rowsHeard, sounding } from '@/core/play/heard';
 import type { ClassWords } from '@/core/words/class-words';
@@ -29,6 +30,7 @@ export function markSounds(w: ClassWords, search: string): readonly Listening[] 
     ...(given && right ? [heard('both', SAY.both, [given, right])] : []),
     ...(given ? [heard('given', SAY.given, [given])] : []),
     ...(right ? [heard('right', SAY.right, [right])] : []),
+    ...(asked.kind === 'dictation' ? [heard('asked', SAY.asked, [pitchesHeard(asked.question)])] : []),
     ...(shown && 'notes' in shown ? [heard('asked', SAY.asked, [risingPitches(shown.notes)])] : []),
   ];
 }

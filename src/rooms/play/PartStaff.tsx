@@ -33,12 +33,10 @@ type Props = {
   readonly sung: readonly string[];
   /** The place of the note that sounds. */
   readonly sounding: number | null;
-  /** Whether only what is heard counts, and nothing is shown. */
-  readonly hidden: boolean;
 };
 
 /** A part in its bars; behind the note that sounds stands a light. */
-export function PartStaff({ id, part, sung, sounding, hidden }: Props) {
+export function PartStaff({ id, part, sung, sounding }: Props) {
   const w = useWords();
   const say = playWords(w);
   const engrave = useBars();
@@ -62,9 +60,7 @@ export function PartStaff({ id, part, sung, sounding, hidden }: Props) {
   }, [ref, line, scene]);
   return (
     <div ref={ref} className="min-h-0 min-w-0 grow overflow-auto">
-      {hidden ? (
-        <p className="px-4 py-8 text-large text-quiet">{say.hidden}</p>
-      ) : scene ? (
+      {scene ? (
         <SceneView
           id={id}
           scene={scene}

@@ -27,6 +27,7 @@ import { PLAY } from './room';
 import { goToPlay, sayPlay, usePlay } from './use-play';
 import { keptTunes, usePractice } from './use-practice';
 
+const EarPad = part('surface', () => import('./EarPad').then((module) => module.EarPad));
 const TaskCard = part('surface', () => import('./TaskCard').then((module) => module.TaskCard));
 const TuneCard = part('surface', () => import('./TuneCard').then((module) => module.TuneCard));
 const PracticeCards = part('surface', () => import('./PracticeCards').then((module) => module.PracticeCards));
@@ -132,7 +133,11 @@ function Room() {
           <ErrorBoundary what={say.staff} size="card" about={search}>
             <section aria-label={say.staff} className="card flex min-h-0 min-w-0 flex-col p-3">
               {standing ? (
-                <PartStaff id="play" part={standing} sung={sung} sounding={heard.note} hidden={hidden} />
+                hidden ? (
+                  <EarPad key={search} part={standing} sentence={sentence} />
+                ) : (
+                  <PartStaff id="play" part={standing} sung={sung} sounding={heard.note} />
+                )
               ) : (
                 <p role="alert" className="text-wrong">
                   {reading.ok ? '' : say.problem(reading.problem)}

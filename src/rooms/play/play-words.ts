@@ -2,7 +2,7 @@ import { readEnglishNote } from '@/core/note/parse';
 import { ARTICULATIONS } from '@/core/play/articulation';
 import { BACKINGS, backingsOf } from '@/core/play/backing';
 import { KEY_NAMED, type PlayAsked, partAsked } from '@/core/play/part';
-import { A_TUNE, cellOf, PLAY_PATTERNS, readCell } from '@/core/play/pattern';
+import { A_TUNE, PLAY_PATTERNS, readCell } from '@/core/play/pattern';
 import { TEMPO } from '@/core/play/performance';
 import { PLAY_RANGES } from '@/core/play/placed';
 import { PLAYER_IDS, playerOf, readsAnotherKey } from '@/core/play/player';
@@ -14,7 +14,7 @@ import { isTyped, scaleAsked } from '@/core/scale/asked';
 import { SIGNATURE_CHOICES } from '@/core/scale/printed';
 import type { ClassWords } from '@/core/words/class-words';
 import { singingsOf } from '@/core/words/say-sung';
-import { playWords } from '@/core/words/screen/play';
+import { playWords, sayPattern } from '@/core/words/screen/play';
 import { SIGNATURE_WORDS } from '@/core/words/vocabulary';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word } from '@/ui/sentence/words';
@@ -43,8 +43,7 @@ export function tuneName(w: ClassWords, code: TuneCode): string {
 function patternText(w: ClassWords, { pattern, tune }: Pick<PlayAsked, 'pattern' | 'tune'>): string {
   const say = playWords(w);
   if (pattern === A_TUNE) return say.tune.prefix + tuneName(w, tune);
-  const named = PLAY_PATTERNS.find((id) => id === pattern);
-  return named ? say.patterns[named] : say.typedPattern(cellOf(pattern).map((place) => place + 1));
+  return sayPattern(pattern);
 }
 
 /** What the pattern's word can be: patterns, tunes that ship, tunes that were kept, and one to be written. */

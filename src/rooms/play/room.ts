@@ -9,7 +9,7 @@ export const PLAY: Room = {
   name: FRAME_WORDS.play,
   about: FRAME_WORDS.playAbout,
   icon: Music,
-  places: {},
+  places: { play: PLAY_PATH },
   examples: [
     '/play',
     '/play?tonic=B&scale=harmonic-minor&pattern=triads&rhythm=triplets&range=range&player=alto-saxophone&tempo=60&count=0&drone=tonic&signature=none',

@@ -1,8 +1,10 @@
 import type { KindId } from '@/core/exercise/kinds/all';
+import { LINES_HEARD } from '@/core/exercise/kinds/dictation/dictation-question';
 import { type Fields, PARTNER_RELATIONS } from '@/core/exercise/kinds/fields';
 import { CLEFS } from '@/core/instrument/staff';
 import { TRANSPOSING } from '@/core/instrument/transposing';
 import { asciiName } from '@/core/note/spelled';
+import { readTones, writeTones } from '@/core/play/tune';
 import { DIRECTIONS } from '@/core/scale/direction';
 import { MODES, type Mode } from '@/core/scale/mode';
 import { SCALE_IDS, scaleOfMode } from '@/core/scale/pattern';
@@ -40,6 +42,7 @@ export const QUESTION_KEYS: Readonly<Record<Field, string>> = {
   wants: 'G',
   pitch: 'T',
   instrument: 'S',
+  line: 'D',
 };
 
 type Maker = (w: ClassWords, sentence: QuestionSaid) => Word;
@@ -164,6 +167,28 @@ const pitchWord: Maker = (w, { fields }) => {
   };
 };
 
+/** The line that is heard, in degrees; the class does not see it. */
+const lineWord: Maker = (w, { fields }) => {
+  const say = markWords(w);
+  return {
+    ...listWord(w, {
+      id: 'line',
+      label: say.words.line,
+      key: QUESTION_KEYS.line,
+      value: fields.line,
+      options: [...new Set([fields.line, ...LINES_HEARD])].map((line) => option(line, line)),
+    }),
+    hint: say.typeLine,
+    typed: (typed) => {
+      const tones = readTones(typed);
+      if (!tones || tones.length < 2) return null;
+      const line = writeTones(tones);
+      return { value: line, text: line, match: () => 1 };
+    },
+    unmatched: () => say.typeLine,
+  };
+};
+
 const SEVEN = [1, 2, 3, 4, 5, 6, 7];
 
 const FIELDS: Readonly<Record<Field, Maker>> = {
@@ -223,6 +248,7 @@ const FIELDS: Readonly<Record<Field, Maker>> = {
     (w) => ([3, 4] as const).map((each) => option(String(each), markWords(w).sizes[each])),
     ({ size }) => String(size),
   ),
+  line: lineWord,
   wants: choice(
     'wants',
     (w) => (['notes', 'numeral'] as const).map((each) => option(each, markWords(w).wants[each])),
@@ -271,6 +297,18 @@ export function questionParts(w: ClassWords, sentence: QuestionSaid): readonly S
       return [s.the, f('degree'), s.ofKey, f('tonic'), w.join, f('scale')];
     case 'chord':
       return [f('wants'), s.on, s.the, f('degree'), s.ofKey, f('tonic'), w.join, f('scale'), s.as, f('size')];
+    case 'dictation':
+      return [
+        f('line'),
+        s.inKey,
+        f('tonic'),
+        w.join,
+        f('scale'),
+        s.inThe,
+        f('clef'),
+        s.comma,
+        f('signature'),
+      ];
     case 'transpose':
       return [f('pitch'), s.for, f('instrument')];
   }

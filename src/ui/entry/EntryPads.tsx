@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { waysIn } from '@/core/exercise/kinds/all';
+import { isRow, waysIn } from '@/core/exercise/kinds/all';
 import type { WayIn } from '@/core/exercise/kinds/kind';
 import { writtenSignature } from '@/core/exercise/kinds/signature/signature-question';
 import { placedSigns } from '@/core/mark/judging/drawn';
@@ -16,7 +16,7 @@ export type PadProps = EntryProps & { readonly onFile: (() => void) | null };
 /** A staff and a keyboard, for notes. */
 function NotesPad(props: PadProps) {
   const { asked } = props;
-  return asked.kind === 'scale' && <ScalePad {...props} asked={asked} />;
+  return isRow(asked) && <ScalePad {...props} asked={asked} />;
 }
 
 /** The staff on which the signs of a signature are drawn. */

@@ -1,18 +1,18 @@
-import { FileInput, Lock, LockOpen, Piano } from 'lucide-react';
+import { FileInput, Lock, LockOpen } from 'lucide-react';
 import { useState } from 'react';
 import { clefSignature, octaveOfFirst } from '@/core/exercise/entry/entry-frame';
 import { EMPTY_ENTRY, enterMidi, type ScaleEntry } from '@/core/exercise/entry/scale-entry';
-import type { MarkQuestion } from '@/core/exercise/kinds/all';
+import type { RowQuestion } from '@/core/exercise/kinds/all';
 import type { Alteration } from '@/core/note/spelled';
 import { markWords } from '@/core/words/screen/mark';
+import { MidiKeys } from '../midi/MidiKeys';
 import { useWords } from '../school/use-class';
 import type { EntryProps } from './entry-props';
-import { KeyStrip } from './KeyStrip';
 import { ScaleEntryStaff } from './ScaleEntryStaff';
 import { wholeAnswerKeys } from './whole-answer-keys';
 
 type Props = EntryProps & {
-  readonly asked: Extract<MarkQuestion, { kind: 'scale' }>;
+  readonly asked: RowQuestion;
   readonly onFile: (() => void) | null;
 };
 
@@ -28,7 +28,6 @@ export function ScalePad({ asked, given, judged, taken, onFile, onGiven, onRight
   }
   const [sign, setSign] = useState<Alteration>(0);
   const [locked, setLocked] = useState(false);
-  const [keyboard, setKeyboard] = useState(false);
   const notes = given?.is === 'scale' ? given.notes : EMPTY_ENTRY.notes;
   // Where nothing was chosen yet, letters go on after the last note.
   const last = notes.length - 1;
@@ -53,7 +52,7 @@ export function ScalePad({ asked, given, judged, taken, onFile, onGiven, onRight
       <ScaleEntryStaff
         entry={entry}
         frame={frame}
-        rises={asked.question.direction !== 'down'}
+        rises={asked.kind !== 'scale' || asked.question.direction !== 'down'}
         judged={judged}
         onEntry={apply}
         onOtherKey={wholeAnswerKeys(onRight, blank)}
@@ -81,15 +80,6 @@ export function ScalePad({ asked, given, judged, taken, onFile, onGiven, onRight
             <LockIcon className="size-4" aria-hidden="true" />
           </button>
         </div>
-        <button
-          type="button"
-          className="control"
-          aria-pressed={keyboard}
-          onClick={() => setKeyboard(!keyboard)}
-        >
-          <Piano className="size-4" aria-hidden="true" />
-          {say.keyboard}
-        </button>
         {onFile && (
           <button type="button" className="control" title={say.fileWhole} onClick={onFile}>
             <FileInput className="size-4" aria-hidden="true" />
@@ -98,11 +88,7 @@ export function ScalePad({ asked, given, judged, taken, onFile, onGiven, onRight
         )}
         <p className="grow basis-72 text-small text-quiet">{say.staffHint}</p>
       </div>
-      {keyboard && (
-        <div className="overflow-x-auto">
-          <KeyStrip from={12 * (start + 1)} onKey={(midi) => apply(enterMidi(entry, midi, atClef, sign))} />
-        </div>
-      )}
+      <MidiKeys from={12 * (start + 1)} onKey={(midi) => apply(enterMidi(entry, midi, atClef, sign))} />
     </>
   );
 }

@@ -5,6 +5,7 @@ import type { Settings } from '../../school/settings';
 import type { Answer, AnswerForm, AnswerOf } from '../answer';
 import { chordKind } from './chord/kind';
 import { degreeKind } from './degree/kind';
+import { dictationKind } from './dictation/kind';
 import type { FieldId, Fields } from './fields';
 import type { Found, Kind, MarkSchool, Shown, WayIn } from './kind';
 import type { Limits, Picks } from './making';
@@ -32,6 +33,7 @@ const KINDS = [
   degreeKind,
   chordKind,
   transposeKind,
+  dictationKind,
 ] as const;
 
 export type KindId = (typeof KINDS)[number]['id'];
@@ -82,6 +84,13 @@ export function fieldsAsked({ kind, question }: MarkQuestion): Partial<Fields> {
 /** What an answer to a question is made of. */
 export function formOf({ kind, question }: MarkQuestion): AnswerForm {
   return kindOf(kind).form(question);
+}
+
+/** A question that is answered by a row of notes on a staff: a scale, or a line that was heard. */
+export type RowQuestion = Extract<MarkQuestion, { readonly kind: 'scale' | 'dictation' }>;
+
+export function isRow(asked: MarkQuestion): asked is RowQuestion {
+  return formOf(asked) === 'scale';
 }
 
 /** Where an answer is entered besides being typed. */

@@ -5,6 +5,7 @@ import { readEnglishNote } from '../../note/parse';
 import { type Pitch, pitch } from '../../note/pitch';
 import { pitchCode, pitchFrom } from '../../note/pitch-code';
 import { asciiName, type Fifths, fifths, type SpelledNote, spelled } from '../../note/spelled';
+import { readTones, writeTones } from '../../play/tune';
 import { DIRECTIONS, type Direction } from '../../scale/direction';
 import { MODES, type Mode } from '../../scale/mode';
 import { SCALE_IDS } from '../../scale/pattern';
@@ -31,6 +32,8 @@ export type Fields = {
   readonly relation: (typeof PARTNER_RELATIONS)[number];
   /** 1 to 7. */
   readonly degree: number;
+  /** A line that is heard, in degrees: `1 2 3 1'`. */
+  readonly line: string;
   readonly size: 3 | 4;
   readonly wants: 'notes' | 'numeral';
   /** The sounding pitch that is to be written for an instrument. */
@@ -83,6 +86,15 @@ function notesFrom(code: string): readonly SpelledNote[] | null {
   return all.length === notes.length && all.length <= MOST_WRITTEN ? all : null;
 }
 
+/** A line in degrees as a code: its octaves as `h` and `l`, since marks are no part of a code. */
+const lineCode = (line: string): string => line.replaceAll("'", 'h').replaceAll(',', 'l');
+
+/** A line in degrees, from its code or as it is typed; null for anything else. */
+function lineFrom(code: string): string | null {
+  const tones = readTones(code.replaceAll('h', "'").replaceAll('l', ','));
+  return tones && writeTones(tones);
+}
+
 /** Every field of a question, in codes. */
 export const FIELDS: { readonly [Id in FieldId]: Field<Fields[Id]> } = {
   tonic: {
@@ -100,6 +112,7 @@ export const FIELDS: { readonly [Id in FieldId]: Field<Fields[Id]> } = {
   notes: { write: (notes) => notes.map(asciiName).join(' '), read: notesFrom, codes: null },
   relation: oneOf(PARTNER_RELATIONS),
   degree: number(SEVEN),
+  line: { write: lineCode, read: lineFrom, codes: null },
   size: number([3, 4] as const),
   wants: oneOf(['notes', 'numeral'] as const),
   pitch: { write: pitchCode, read: pitchFrom, codes: null },
@@ -121,6 +134,7 @@ export const USUAL_FIELDS: Fields = {
   ),
   relation: 'relative',
   degree: 5,
+  line: '1 2 3 5 4 2 1',
   size: 3,
   wants: 'notes',
   pitch: pitch(spelled('C', 0), 5),

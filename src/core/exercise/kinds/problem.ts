@@ -11,6 +11,8 @@ export type MarkProblem =
   | { readonly code: 'fifths-out-of-range'; readonly fifths: number }
   | { readonly code: 'count-out-of-range'; readonly count: number }
   | { readonly code: 'degree-out-of-range'; readonly degree: number }
+  | { readonly code: 'line-unread'; readonly read: string; readonly most: number }
+  | { readonly code: 'line-not-set' }
   | { readonly code: 'no-partner' }
   | { readonly code: 'no-chord' }
   | { readonly code: 'no-whole-scale' }

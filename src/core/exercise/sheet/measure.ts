@@ -16,6 +16,7 @@ const BASE: Readonly<Record<KindId, number>> = {
   degree: 2,
   chord: 4,
   transpose: 3,
+  dictation: 4,
 };
 
 /** Signs of a key by steps of difficulty: up to two; three or four; five to seven. */

@@ -38,6 +38,7 @@ const TOPICS = {
   degrees: { lines: [['answer', 'degree']], forHabits: true },
   chords: { lines: [['answer', 'chord']], forHabits: true },
   transposing: { lines: [['answer', 'transpose']], forHabits: true },
+  dictation: { lines: [['answer', 'dictation']], forHabits: true },
   'find-mistake': { lines: [['find-mistake', 'scale']], forHabits: true },
   'which-note': { lines: [['which-note', 'scale']] },
   gaps: { lines: [['gaps', 'scale']] },

@@ -82,6 +82,7 @@ export const MARK_CHECKS = [
   'signature-in-order',
   'signature-in-place',
   'signature-count',
+  'first-heard',
   'letter-right',
   'sign-right',
   'mode-said',

@@ -44,6 +44,7 @@ export type AnswerOperation =
   | { readonly op: 'write-notes' }
   | { readonly op: 'write-signs' }
   | { readonly op: 'read-degree'; readonly degree: number; readonly sign: 'said' | 'left-out' }
+  | { readonly op: 'read-row'; readonly degrees: readonly number[] }
   /** Stack thirds on a degree, and write the notes or say the numeral. */
   | { readonly op: 'stack'; readonly degree: number; readonly size: 3 | 4 }
   | { readonly op: 'write-chord' }

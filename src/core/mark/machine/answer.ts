@@ -25,6 +25,7 @@ const ANSWER_OPERATIONS: Vocabulary<AnswerOperation, AnswerRun> = {
   'write-notes': reading.writeNotes,
   'write-signs': reading.writeSigns,
   'read-degree': reading.readDegree,
+  'read-row': reading.readRow,
   stack: reading.stack,
   'write-chord': reading.writeChord,
   'say-numeral': reading.sayNumeral,

@@ -48,6 +48,11 @@ export function readDegree(run: AnswerRun, { degree, sign }: OfAnswer<'read-degr
   run.written = { is: 'notes', notes: [sign === 'left-out' ? spelled(note.letter, 0) : note] };
 }
 
+/** Reads degrees off the scale one after the other, each from its own seven. */
+export function readRow(run: AnswerRun, { degrees }: OfAnswer<'read-row'>): void {
+  run.written = { is: 'notes', notes: degrees.map((degree) => run.on(((degree - 1) % 7) + 1)) };
+}
+
 export function stack(run: AnswerRun, { degree, size }: OfAnswer<'stack'>): void {
   run.chord = { notes: inThirds(seven(run), degree - 1, size), degree: ((degree - 1) % 7) + 1 };
 }

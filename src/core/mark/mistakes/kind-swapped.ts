@@ -6,7 +6,7 @@ import { mistake, RANKS } from './mistake';
 export const kindSwapped = mistake({
   id: 'kind-swapped',
   rank: RANKS.signature,
-  scopes: ['scale', 'signature', 'name-signature', 'order', 'degree', 'chord', 'place'],
+  scopes: ['scale', 'signature', 'name-signature', 'order', 'degree', 'dictation', 'chord', 'place'],
   alters: (program) => [
     ...changing(program, 'take-signs', (take) => ({ ...take, kind: 'other' })).flatMap(keepingTonic),
     ...changing(program, 'go-fifths', (go) => ({ ...go, places: -go.places })),

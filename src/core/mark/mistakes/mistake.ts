@@ -16,6 +16,7 @@ export const SCOPES = [
   'chord',
   'numeral',
   'transpose',
+  'dictation',
   'place',
 ] as const;
 

@@ -6,7 +6,7 @@ import { mistake, RANKS } from './mistake';
 export const oneTooMany = mistake({
   id: 'one-too-many',
   rank: RANKS.signature,
-  scopes: ['scale', 'signature', 'name-signature', 'order', 'degree', 'chord'],
+  scopes: ['scale', 'signature', 'name-signature', 'order', 'degree', 'dictation', 'chord'],
   alters: (program) =>
     (['sharps', 'flats'] as const)
       .flatMap((kind) => changing(program, 'take-signs', (take) => ({ ...take, more: 1, kind })))

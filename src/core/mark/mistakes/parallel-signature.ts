@@ -5,7 +5,7 @@ import { mistake, RANKS } from './mistake';
 export const parallelSignature = mistake({
   id: 'parallel-signature',
   rank: RANKS.signature,
-  scopes: ['scale', 'signature', 'name-signature', 'degree', 'chord'],
+  scopes: ['scale', 'signature', 'name-signature', 'degree', 'dictation', 'chord'],
   alters: (program) => {
     const [start] = all(program, 'start');
     if (!has(program, 'count-places') || has(program, 'to-parent')) return [];

@@ -11,7 +11,7 @@ function choices(notes: readonly SpelledNote[]): readonly (readonly SpelledNote[
 export const respelled = mistake({
   id: 'respelled',
   rank: RANKS.sound,
-  scopes: ['scale', 'degree', 'chord'],
+  scopes: ['scale', 'degree', 'dictation', 'chord'],
   rewrites: {
     touches: 'spelling',
     rows: (notes) => {

@@ -5,7 +5,7 @@ import { mistake, RANKS } from './mistake';
 export const seventhNotRaised = mistake({
   id: 'seventh-not-raised',
   rank: RANKS.form,
-  scopes: ['scale', 'steps', 'name-scale', 'degree', 'chord', 'numeral'],
+  scopes: ['scale', 'steps', 'name-scale', 'degree', 'dictation', 'chord', 'numeral'],
   alters: (program) => leavingOut(program, (operation) => operation.op === 'raise' && operation.degree === 7),
   example: { asked: 'scale.F.harmonic-minor.up.treble.none', answered: 'F-G-Ab-Bb-C-Db-Eb-F' },
 });

@@ -6,7 +6,7 @@ import { mistake, RANKS } from './mistake';
 export const signatureIgnored = mistake({
   id: 'signature-ignored',
   rank: RANKS.signature,
-  scopes: ['scale', 'degree', 'chord'],
+  scopes: ['scale', 'degree', 'dictation', 'chord'],
   alters: (program) =>
     has(program, 'put-signs')
       ? changing(program, 'take-signs', (take) => ({ ...take, kind: 'none' })).flatMap(keepingTonic)

@@ -16,6 +16,7 @@ const KINDS: Readonly<Record<KindId, string>> = {
   degree: 'a degree',
   chord: 'a chord',
   transpose: 'a note, transposed',
+  dictation: 'a line, written down by ear',
 };
 
 /** What an answer answers, for a class that is shown it without its name. */
@@ -30,6 +31,7 @@ const SENTENCE = {
   first: 'the first ',
   the: 'the ',
   ofKey: ' of ',
+  inKey: ' in ',
   on: ' on ',
   for: ' for ',
   as: ', as a ',
@@ -228,12 +230,14 @@ function words(w: ClassWords) {
       wants: 'answer',
       pitch: 'sounding note',
       instrument: 'instrument',
+      line: 'line in degrees',
     },
     signatures: { written: 'with a signature', none: 'without a signature' },
     example: (key: string, notes: string) => `${key} as ${notes}`,
     typeWho: 'A name, a number, a question',
     typeNotes: 'Type the notes of a whole scale',
     typePitch: 'A note with its octave',
+    typeLine: 'Type degrees, such as 1 3 5 1',
     wants: { notes: 'the notes', numeral: 'the numeral' },
     sizes: { 3: 'triad', 4: 'seventh chord' },
     relations: { relative: w.relative, parallel: w.parallelWord, enharmonic: 'enharmonic equivalent' },

@@ -1,7 +1,7 @@
 import type { Articulation } from '../../play/articulation';
 import type { Backing } from '../../play/backing';
 import type { Part, PlayProblem } from '../../play/part';
-import type { PlayPatternId } from '../../play/pattern';
+import { type CellPattern, cellOf, PLAY_PATTERNS, type PlayPatternId } from '../../play/pattern';
 import type { Cue } from '../../play/performance';
 import type { PlayRange } from '../../play/placed';
 import { readsAnotherKey } from '../../play/player';
@@ -169,6 +169,15 @@ function sayPlayProblem(w: ClassWords, problem: PlayProblem): string {
   }
 }
 
+/** A pattern, by its name or by its degrees. */
+export function sayPattern(pattern: CellPattern): string {
+  const named = PLAY_PATTERNS.find((id) => id === pattern);
+  if (named) return PATTERN_WORDS[named];
+  return `as ${cellOf(pattern)
+    .map((place) => place + 1)
+    .join(' ')} from each degree`;
+}
+
 /** What is to be done while a line is played together. */
 function sayCue(w: ClassWords, cue: Cue, { written }: Part): string {
   switch (cue.is) {
@@ -231,7 +240,6 @@ function words(w: ClassWords) {
     sentence: SENTENCE,
     words: WORDS,
     patterns: PATTERN_WORDS,
-    typedPattern: (degrees: readonly number[]) => `as ${degrees.join(' ')} from each degree`,
     tune: { own: 'a tune of your own', unnamed: 'a tune', prefix: 'as ' },
     typeDegrees: 'Type degrees, such as 1 2 3 1',
     badDegrees: (typed: string) =>
@@ -246,9 +254,8 @@ function words(w: ClassWords) {
     quicker: (beats: number) => (beats === 0 ? 'at one tempo' : `each time ${beats} beats faster`),
     minutes: (count: number) => `for ${count} ${count === 1 ? 'minute' : 'minutes'}`,
     cue: (cue: Cue, part: Part) => sayCue(w, cue, part),
-    hide: 'Hide the notes',
+    hide: 'Write it down by ear',
     show: 'Show the notes',
-    hidden: 'The notes are hidden. Listen, answer, and show them when you want to see.',
     counts: COUNTS,
     players,
     degrees: ORDINALS,

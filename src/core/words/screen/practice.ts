@@ -52,6 +52,14 @@ function words(w: ClassWords) {
       another: 'Another task',
       left: (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')} left`,
     },
+    ear: {
+      title: 'Write it down',
+      task: (key: string) => `Listen, and write what you hear in ${key}.`,
+      mark: 'Have it marked',
+      long: (most: number) =>
+        `At most ${most} notes are written down at once. Choose one octave, a shorter tune or fewer notes.`,
+      scale: 'Lines of this scale are not marked. Choose a scale of seven notes.',
+    },
     hand: {
       note: 'Hands and posture, in your words',
       example: 'Such as: left little finger stays near its keys',

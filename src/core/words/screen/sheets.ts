@@ -18,6 +18,7 @@ const TOPICS: Readonly<Record<TopicId, string>> = {
   degrees: 'degrees',
   chords: 'chords',
   transposing: 'transposing',
+  dictation: 'lines written down by ear',
   'find-mistake': 'finding mistakes',
   'which-note': 'which note must change',
   gaps: 'rows with gaps',

@@ -44,7 +44,8 @@ function readingDocument(reading: AskReading): ReadingDocument {
   };
   switch (reading.kind) {
     case 'scale':
-    case 'compare': {
+    case 'compare':
+    case 'play': {
       const { instrument } = reading.options;
       const read = scaleFields(reading.tonic, reading.scale);
       return { ...base, ...read, ...(instrument ? { instrument } : {}) };

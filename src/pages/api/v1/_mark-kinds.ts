@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { type Answer, BLANK } from '@/core/exercise/answer';
+import type { WrittenNote } from '@/core/exercise/entry/scale-entry';
 import type { KindId, MarkQuestion } from '@/core/exercise/kinds/all';
 import { PARTNER_RELATIONS } from '@/core/exercise/kinds/fields';
 import { CLEFS } from '@/core/instrument/staff';
@@ -74,6 +75,34 @@ function apiKind<Question extends z.ZodRawShape, Shape extends z.ZodRawShape>(
   };
 }
 
+/** A row of notes as it is written: on a staff with what is known of it. */
+const rowShape = {
+  notes: notes.meta({ description: 'The notes as they sound, spelled' }),
+  printed: z.optional(z.array(sign.nullable()).max(MOST_PARTS)),
+  octaves: z.optional(z.array(z.int().min(-1).max(10)).max(MOST_PARTS)),
+};
+
+/** The notes of a row; what is given of some of them is given of all. */
+function rowFrom(answer: z.infer<z.ZodObject<typeof rowShape>>): readonly WrittenNote[] {
+  const row = notesFrom(answer.notes, '#/answer/notes');
+  for (const name of ['printed', 'octaves'] as const) {
+    const given = answer[name];
+    if (given && given.length !== row.length)
+      throw new NotAllowed(
+        `#/answer/${name}`,
+        `${given.length} were given for ${row.length} notes; one for each note is needed.`,
+      );
+  }
+  return row.map((note, at) => {
+    const printed = answer.printed?.[at];
+    return {
+      note,
+      octave: answer.octaves?.[at] ?? null,
+      printed: printed === undefined ? undefined : printed === null ? null : signOfCode(printed),
+    };
+  });
+}
+
 const scaleApi = apiKind(
   'scale',
   {
@@ -83,30 +112,12 @@ const scaleApi = apiKind(
     clef: z.optional(z.enum(CLEFS)),
   },
   {
-    notes: notes.meta({ description: 'The notes as they sound, spelled' }),
-    printed: z.optional(z.array(sign.nullable()).max(MOST_PARTS)),
+    ...rowShape,
     signature: z.optional(z.array(drawnSign).max(MOST_PARTS)),
-    octaves: z.optional(z.array(z.int().min(-1).max(10)).max(MOST_PARTS)),
   },
   (question, answer, { melodicDown }) => {
     const { direction, signature, clef } = question;
-    const row = notesFrom(answer.notes, '#/answer/notes');
-    for (const name of ['printed', 'octaves'] as const) {
-      const given = answer[name];
-      if (given && given.length !== row.length)
-        throw new NotAllowed(
-          `#/answer/${name}`,
-          `${given.length} were given for ${row.length} notes; one for each note is needed.`,
-        );
-    }
-    const written = row.map((note, at) => {
-      const printed = answer.printed?.[at];
-      return {
-        note,
-        octave: answer.octaves?.[at] ?? null,
-        printed: printed === undefined ? undefined : printed === null ? null : signOfCode(printed),
-      };
-    });
+    const written = rowFrom(answer);
     return {
       asked: {
         kind: 'scale',
@@ -313,6 +324,32 @@ const transposeApi = apiKind(
   ],
 );
 
+const dictationApi = apiKind(
+  'dictation',
+  {
+    line: text.meta({ description: "The line in degrees, such as 1 3 5 1'" }),
+    ...onScale,
+    clef: z._default(z.enum(CLEFS), 'treble'),
+    signature: z._default(z.enum(SIGNATURE_CHOICES), 'none'),
+  },
+  rowShape,
+  (question, answer, { melodicDown }) => {
+    const { line, clef, signature } = question;
+    return {
+      asked: {
+        kind: 'dictation',
+        question: { line, ...keyFrom(question), clef, signature, melodicDown },
+      },
+      answer: { is: 'scale', notes: rowFrom(answer) },
+    };
+  },
+  [
+    'A line in E major, its F not raised',
+    { line: '1 2 3 1', tonic: 'E', scale: 'major' },
+    { notes: ['E', 'F', 'G#', 'E'] },
+  ],
+);
+
 /** Every kind of question as other programs send it. */
 export const API_KINDS: Readonly<Record<KindId, ApiKind>> = {
   scale: scaleApi,
@@ -326,6 +363,7 @@ export const API_KINDS: Readonly<Record<KindId, ApiKind>> = {
   degree: degreeApi,
   chord: chordApi,
   transpose: transposeApi,
+  dictation: dictationApi,
 };
 
 /** One example of each kind with a wrong answer, for the document; each is answered in a test. */

@@ -247,6 +247,7 @@ export const askAnswer = z
           'mark',
           'sheet',
           'sheet-question',
+          'play',
           'place',
         ]),
         text: z.string(),

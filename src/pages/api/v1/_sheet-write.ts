@@ -41,6 +41,10 @@ export function writeQuestion(asked: MarkQuestion): Readonly<Record<string, unkn
       const { tonic, scale, degree, size, wants } = asked.question;
       return { kind, tonic: asciiName(tonic), scale, degree, size, wants };
     }
+    case 'dictation': {
+      const { line, tonic, scale, clef, signature } = asked.question;
+      return { kind, line, tonic: asciiName(tonic), scale, clef, signature };
+    }
     case 'transpose': {
       const { pitch, instrument } = asked.question;
       return { kind, pitch: `${asciiName(pitch.note)}${pitch.octave}`, instrument };

@@ -23,7 +23,8 @@ export const PLAY_PATH = '/play';
 /** The sentence of the room: what is played, how, and on what it is sung. */
 export type PlaySentence = PlayAsked & Playing & { readonly singing: Singing };
 
-const FIRST_PLAY: PlaySentence = {
+/** What stands where an address leaves something open. */
+export const FIRST_PLAY: PlaySentence = {
   ...{ tonic: noteNamed('E'), scale: 'melodic-minor', pattern: 'thirds', degree: 1, range: 'one' },
   ...{ rhythm: 'eighths', player: 'concert', named: 'written', signature: 'written' },
   ...{ tune: 'harbour-lamp', articulation: 'tongued', singing: 'none' },

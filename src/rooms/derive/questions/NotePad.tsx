@@ -15,6 +15,7 @@ import { LETTERS } from '@/core/note/letter';
 import type { SpelledNote } from '@/core/note/spelled';
 import { readNotes } from '@/core/words/read-notes';
 import { questionWords } from '@/core/words/screen/questions';
+import { MidiKeys } from '@/ui/midi/MidiKeys';
 import { useWords } from '@/ui/school/use-class';
 import { NoteLanes } from './NoteLanes';
 import { NoteRail } from './NoteRail';
@@ -98,6 +99,7 @@ export function NotePad({ notes, pointed, name, onNotes }: Props) {
         onLetter={(letter) => apply(enterLetter(entry, letter))}
       />
       <NoteLanes notes={notes} shown={shown} onLit={setLit} onKey={(key) => apply(enterKey(entry, key))} />
+      <MidiKeys from={60} onKey={(midi) => apply(enterKey(entry, midi % 12))} />
       <NoteRail notes={notes} name={name} lit={shown.flatMap((place) => notes[place] ?? [])} />
     </section>
   );

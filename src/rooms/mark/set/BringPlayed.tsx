@@ -9,8 +9,8 @@ import { spellingsOfPianoKey } from '@/core/identify/note-entry';
 import { sayGiven } from '@/core/words/say-given';
 import { sayTask } from '@/core/words/say-task';
 import { setWords } from '@/core/words/screen/set';
-import type { MidiDevice } from '@/devices/midi/device';
-import { PRETEND, pretendKeyboard } from '@/devices/midi/pretend';
+import { PRETEND } from '@/devices/midi/pretend';
+import { useKeyboards } from '@/ui/midi/use-keyboards';
 import { useWords } from '@/ui/school/use-class';
 import { type BringHands, papersOf } from './brought';
 import { habitNamed } from './Charts';
@@ -25,21 +25,6 @@ const EVERY = 180;
 /** What the pretend learner plays: it knows it, as it comes, or one habit. */
 const KNOWS = 'knows';
 const ANY = 'any';
-
-/** The keyboards one can listen to: those that are plugged in, and the pretend one. */
-function useKeyboards(name: string) {
-  const [pretend] = useState(() => pretendKeyboard(name));
-  const [real, setReal] = useState<readonly MidiDevice[]>([]);
-  const [why, setWhy] = useState<'none' | 'not-here' | null>(null);
-  const look = async () => {
-    const { realKeyboards } = await import('@/devices/midi/real');
-    const found = await realKeyboards();
-    setReal(found.ok ? found.devices : []);
-    setWhy(found.ok ? (found.devices.length === 0 ? 'none' : null) : 'not-here');
-    return found.ok ? found.devices : [];
-  };
-  return { pretend, real, why, look };
-}
 
 /** Answers that are played on a keyboard: judged by their sound, in the spellings they may be meant in. */
 export function BringPlayed({ held, hands }: Props) {

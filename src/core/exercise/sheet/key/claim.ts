@@ -84,6 +84,14 @@ export type Claim =
       readonly letters: number;
       readonly semitones: number;
     }
+  /** A line that was heard, in degrees, and its notes. */
+  | {
+      readonly code: 'heard';
+      readonly tonic: SpelledNote;
+      readonly scale: ScaleId;
+      readonly degrees: readonly number[];
+      readonly notes: readonly SpelledNote[];
+    }
   | { readonly code: 'key-fact'; readonly fact: KeyFact }
   | { readonly code: 'write-fact'; readonly fact: WriteFact }
   | { readonly code: 'decision'; readonly fact: Decision };

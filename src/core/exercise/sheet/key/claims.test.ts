@@ -144,6 +144,13 @@ function holds(asked: MarkQuestion, claim: Claim, school: Settings): boolean | n
           up(claim.notes[at] as SpelledNote, claim.notes[at + 1] as SpelledNote) === size &&
           letterAfter((claim.notes[at] as SpelledNote).letter, 2) === claim.notes[at + 1]?.letter,
       );
+    case 'heard':
+      return (
+        same(row, claim.notes) &&
+        claim.degrees.every(
+          (each, at) => letterAfter(claim.tonic.letter, each - 1) === claim.notes[at]?.letter,
+        )
+      );
     case 'reads': {
       if (asked.kind !== 'transpose' || right.is !== 'pitch') return false;
       return midiOf(right.pitch) - midiOf(asked.question.pitch) === claim.semitones;
@@ -161,7 +168,8 @@ const schools: readonly Settings[] = CHOICES.reasonBy.flatMap((reasonBy) =>
 
 /** The question as a class asks it, whose melodic minor may come down as it rose. */
 function inSchool(asked: MarkQuestion, { melodicDown }: Settings): MarkQuestion {
-  return asked.kind === 'scale' ? { ...asked, question: { ...asked.question, melodicDown } } : asked;
+  if (asked.kind === 'scale') return { ...asked, question: { ...asked.question, melodicDown } };
+  return asked.kind === 'dictation' ? { ...asked, question: { ...asked.question, melodicDown } } : asked;
 }
 
 describe('what a key claims', () => {

@@ -4,10 +4,12 @@ import { identify } from '../../../identify/name-scale';
 import { writeSignature } from '../../../identify/signature-of-key';
 import { TRANSPOSING } from '../../../instrument/transposing';
 import { type SpelledNote, semitonesAbove } from '../../../note/spelled';
+import { readTones } from '../../../play/tune';
 import { PATTERNS } from '../../../scale/pattern';
 import { accidentalsOf, decidingSign, isPrintable, signatureOf } from '../../../scale/signature';
 import type { Settings } from '../../../school/settings';
 import { type MarkQuestion, rightAnswer } from '../../kinds/all';
+import { pitchesHeard } from '../../kinds/dictation/dictation-question';
 import { chordOnDegree, risingRow } from '../../kinds/on-scale';
 import { fifthsAsked } from '../measure';
 import type { Claim } from './claim';
@@ -131,6 +133,12 @@ export function claimsOf(asked: MarkQuestion, school: Settings): readonly Claim[
       return claimsOfDegree(asked.question);
     case 'chord':
       return claimsOfChord(asked.question);
+    case 'dictation': {
+      const { tonic, scale, line } = asked.question;
+      const degrees = (readTones(line) ?? []).map(({ degree }) => degree);
+      const notes = pitchesHeard(asked.question).map(({ note }) => note);
+      return [{ code: 'heard', tonic, scale, degrees, notes }];
+    }
     case 'transpose': {
       const { instrument } = asked.question;
       const { letters, semitones } = TRANSPOSING[instrument] ?? { letters: 0, semitones: 0 };
