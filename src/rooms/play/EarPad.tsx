@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Answer } from '@/core/exercise/answer';
 import { type DictationOf, dictationOf } from '@/core/play/dictation-of';
 import type { Part } from '@/core/play/part';
-import { practiceWords } from '@/core/words/screen/practice';
+import { PRACTICE_WORDS } from '@/core/words/screen/practice';
 import { ScalePad } from '@/ui/entry/ScalePad';
 import { useWords } from '@/ui/school/use-class';
 import { markHref } from '../address/mark/mark-address';
@@ -18,7 +18,7 @@ const nothing = () => undefined;
 /** A blank staff to write down what was heard; Mark judges it afterwards. */
 export function EarPad({ part, sentence }: Props) {
   const w = useWords();
-  const say = practiceWords(w).ear;
+  const say = PRACTICE_WORDS.ear;
   const [given, setGiven] = useState<Answer | null>(null);
   const of: DictationOf = dictationOf(part, sentence, w.settings);
   if (!of.ok) return <p className="px-4 py-3">{of.why === 'long' ? say.long(of.most) : say.scale}</p>;

@@ -4,7 +4,7 @@ import { pitchCode } from '@/core/note/pitch-code';
 import type { Part } from '@/core/play/part';
 import { sayFingering, sayUse } from '@/core/words/say-fingering';
 import { playWords } from '@/core/words/screen/play';
-import { practiceWords } from '@/core/words/screen/practice';
+import { PRACTICE_WORDS } from '@/core/words/screen/practice';
 import { fingeringScene } from '@/engrave/fingering';
 import { NOTE_LIMIT } from '@/store/limits';
 import { SceneView } from '@/ui/scene/SceneView';
@@ -25,7 +25,7 @@ type Props = {
 export function FingeringCard({ wind, part, hand, sounding }: Props) {
   const w = useWords();
   const say = playWords(w).fingering;
-  const own = practiceWords(w).hand;
+  const own = PRACTICE_WORDS.hand;
   const [walked, setWalked] = useState(0);
   const last = part.notes.length - 1;
   const place = sounding ?? Math.min(walked, last);

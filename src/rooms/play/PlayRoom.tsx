@@ -159,7 +159,7 @@ function Room() {
             {standing && sentence.way === 'free' && (
               <TaskCard sentence={sentence} part={standing} heard={heard} />
             )}
-            {sentence.pattern === A_TUNE && (
+            {sentence.pattern === A_TUNE && !hidden && (
               <TuneCard
                 code={sentence.tune}
                 tonic={sentence.tonic}
@@ -170,7 +170,7 @@ function Room() {
                 onTonic={(tonic) => hands.say({ tonic })}
               />
             )}
-            {wind && standing && (
+            {wind && standing && !hidden && (
               <ErrorBoundary what={say.fingering.title} size="card" about={search}>
                 <FingeringCard wind={wind} part={standing} hand={practice.hand} sounding={heard.note} />
               </ErrorBoundary>
@@ -181,6 +181,7 @@ function Room() {
                 part={standing}
                 of={sentence.pattern === A_TUNE ? practice.tune : practice.line}
                 onVary={hands.vary}
+                onPlay={play}
               />
             )}
           </div>

@@ -1,7 +1,9 @@
 import type { Part } from '@/core/play/part';
 import { A_TUNE } from '@/core/play/pattern';
+import type { Sound } from '@/core/play/performance';
 import type { VariationOf } from '@/core/play/variation';
 import type { PlaySentence } from '../address/play/play-address';
+import { EarCard } from './EarCard';
 import { RoundsCard } from './RoundsCard';
 import type { Remembers } from './use-practice';
 import { VariationsCard } from './VariationsCard';
@@ -12,14 +14,16 @@ type Props = {
   /** What is remembered of the pattern or the tune. */
   readonly of: Remembers;
   readonly onVary: (change: VariationOf) => void;
+  readonly onPlay: (sounds: readonly Sound[]) => void;
 };
 
 /** What is practised beside the staff: rounds on different names, and the variations of a pattern. */
-export function PracticeCards({ sentence, part, of, onVary }: Props) {
+export function PracticeCards({ sentence, part, of, onVary, onPlay }: Props) {
   return (
     <>
       <RoundsCard part={part} of={of} />
       {sentence.pattern !== A_TUNE && <VariationsCard sentence={sentence} line={of} onVary={onVary} />}
+      <EarCard part={part} onPlay={onPlay} />
     </>
   );
 }

@@ -1,7 +1,7 @@
 import { Plus } from 'lucide-react';
 import type { Part } from '@/core/play/part';
 import { singingsOf } from '@/core/words/say-sung';
-import { practiceWords } from '@/core/words/screen/practice';
+import { PRACTICE_WORDS } from '@/core/words/screen/practice';
 import { useWords } from '@/ui/school/use-class';
 import type { Remembers } from './use-practice';
 
@@ -14,7 +14,7 @@ type Props = {
 /** Rounds by what is sung on them: twice on different names is what a practice asks for. */
 export function RoundsCard({ part, of }: Props) {
   const w = useWords();
-  const say = practiceWords(w).rounds;
+  const say = PRACTICE_WORDS.rounds;
   const { rounds } = of.is;
   const systems = singingsOf(w, part);
   const different = systems.filter((each) => (rounds[each] ?? 0) > 0).length;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Part } from '@/core/play/part';
 import { FREE_TASKS } from '@/core/play/task';
 import { sayFreeTask, sayOnlyNotes } from '@/core/words/say-practice';
-import { practiceWords } from '@/core/words/screen/practice';
+import { PRACTICE_WORDS } from '@/core/words/screen/practice';
 import { useWords } from '@/ui/school/use-class';
 import type { Heard } from '@/ui/sound/use-sound';
 import type { PlaySentence } from '../address/play/play-address';
@@ -13,7 +13,7 @@ type Props = { readonly sentence: PlaySentence; readonly part: Part; readonly he
 /** A task for playing freely inside a scale, with the time that is left. */
 export function TaskCard({ sentence, part, heard }: Props) {
   const w = useWords();
-  const say = practiceWords(w).free;
+  const say = PRACTICE_WORDS.free;
   const [nth, setNth] = useState(0);
   // Where no chord is heard, none can be begun on.
   const tasks = FREE_TASKS.filter(

@@ -6,7 +6,7 @@ import { LONGEST_TUNE, type TuneTexts, tuneOfTexts, tuneTexts } from '@/core/pla
 import { nextKey, tuneKeys } from '@/core/play/tune-keys';
 import { isShipped, type TuneCode, tuneText } from '@/core/play/tunes';
 import type { Mode } from '@/core/scale/mode';
-import { practiceWords } from '@/core/words/screen/practice';
+import { PRACTICE_WORDS } from '@/core/words/screen/practice';
 import { type RingMark, ringScene, wayOf } from '@/engrave/ring';
 import { ringLayout } from '@/engrave/ring-layout';
 import { SceneView } from '@/ui/scene/SceneView';
@@ -31,8 +31,7 @@ const SIZE = 300;
 
 /** A tune in degrees, to be read and changed, and the keys it was played in. */
 export function TuneCard({ code, tonic, mode, tune, onTune, onKeep, onTonic }: Props) {
-  const w = useWords();
-  const say = practiceWords(w).tune;
+  const say = PRACTICE_WORDS.tune;
   const texts = tuneTexts(tuneText(code));
   const own = !isShipped(code);
   const type = (more: Partial<TuneTexts>) => onTune(tuneOfTexts({ ...texts, ...more }));
@@ -87,8 +86,7 @@ type RingProps = Pick<Props, 'tonic' | 'tune' | 'onTonic'> & { readonly mode: Mo
 
 /** The keys of a tune on the circle: those that are done, the one that stands, and the next. */
 function TuneRing({ tonic, mode, tune, onTonic }: RingProps) {
-  const w = useWords();
-  const say = practiceWords(w).tune;
+  const say = PRACTICE_WORDS.tune;
   const size = sizeTaught(w.settings);
   const { done } = tune.is;
   const code = (note: SpelledNote) => `${asciiName(note)}-${mode}`;

@@ -1,7 +1,7 @@
 import { TEMPO } from '@/core/play/performance';
 import { isVariation, usualGoal, VARIATIONS, type Variation } from '@/core/play/variation';
 import { sayVariation } from '@/core/words/say-practice';
-import { practiceWords } from '@/core/words/screen/practice';
+import { PRACTICE_WORDS } from '@/core/words/screen/practice';
 import { useWords } from '@/ui/school/use-class';
 import type { PlaySentence } from '../address/play/play-address';
 import type { Remembers } from './use-practice';
@@ -15,7 +15,7 @@ type Props = {
 /** Variations of a pattern: pressed, one stands; each has a goal in beats a minute, and is done or not. */
 export function VariationsCard({ sentence, line, onVary }: Props) {
   const w = useWords();
-  const say = practiceWords(w).variations;
+  const say = PRACTICE_WORDS.variations;
   const { done, goals } = line.is;
   const count = VARIATIONS.filter(({ id }) => done.includes(id)).length;
   return (

@@ -172,10 +172,8 @@ function cellParts(w: ClassWords, { degree, rhythm }: PlaySentence): readonly Se
 /** What else can be said: from which degree, in which values, over what, and how it is written. */
 export function moreParts(w: ClassWords, sentence: PlaySentence): readonly SentencePart[] {
   const say = playWords(w);
-  const { under, comma, named, end, sung, set } = say.sentence;
-  const { backing, signature, named: key, player, articulation, singing } = sentence;
-  // Where what is written sounds as it is, its key has one name.
-  const transposed = readsAnotherKey(playerOf(player));
+  const { under, comma, end, sung, set } = say.sentence;
+  const { backing, signature, articulation, singing } = sentence;
   const scale = scaleAsked(sentence.tonic, sentence.scale, w.settings.melodicDown);
   const part = partAsked(sentence, w.settings);
   const backings = scale.ok ? backingsOf(scale.scale) : [backing];
@@ -205,9 +203,6 @@ export function moreParts(w: ClassWords, sentence: PlaySentence): readonly Sente
     listed(w, 'drone', backing, backings, (each) => say.backings[each as typeof backing]),
     sung,
     listed(w, 'sung', singing, sings, (each) => say.singings[each as typeof singing]),
-    ...(transposed
-      ? [named, listed(w, 'named', key, KEY_NAMED, (each) => say.named[each as typeof key])]
-      : []),
     end,
   ];
 }
@@ -215,10 +210,15 @@ export function moreParts(w: ClassWords, sentence: PlaySentence): readonly Sente
 /** How it is played together: how often, how much faster each time, or how long. */
 export function wayParts(
   w: ClassWords,
-  { way, rounds, faster, minutes }: PlaySentence,
+  { way, rounds, faster, minutes, player, named }: PlaySentence,
 ): readonly SentencePart[] {
   const say = playWords(w);
-  const { played, times, space, end } = say.sentence;
+  const { played, times, space } = say.sentence;
+  // Where what is written sounds as it is, its key has one name.
+  const key = readsAnotherKey(playerOf(player))
+    ? [say.sentence.named, listed(w, 'named', named, KEY_NAMED, (each) => say.named[each as typeof named])]
+    : [];
+  const end = [...key, say.sentence.end];
   const said = [played, listed(w, 'way', way, PLAY_WAYS, (each) => say.ways[each as typeof way])];
   const count = (values: readonly number[]) => values.map(String);
   if (way === 'free')
@@ -226,12 +226,12 @@ export function wayParts(
       ...said,
       space,
       listed(w, 'minutes', `${minutes}`, count(MINUTES), (each) => say.minutes(+each)),
-      end,
+      ...end,
     ];
-  if (way === 'echo' || way === 'home') return [...said, end];
+  if (way === 'echo' || way === 'home') return [...said, ...end];
   const often = listed(w, 'rounds', `${rounds}`, count(ROUNDS), (each) => say.times(+each));
   const quicker = listed(w, 'faster', `${faster}`, count(FASTER), (each) => say.quicker(+each));
-  return [...said, times, often, ...(rounds > 1 ? [times, quicker] : []), end];
+  return [...said, times, often, ...(rounds > 1 ? [times, quicker] : []), ...end];
 }
 
 /** The sentence as plain text. */

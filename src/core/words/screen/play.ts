@@ -219,7 +219,7 @@ const SENTENCE = {
     from: 'From the ',
     degreeIn: ' degree, in ',
   },
-  ...{ under: ', under it ', named: ', the key named ', end: '.', space: ' ' },
+  ...{ under: ', under it ', named: '; the key is named ', end: '.', space: ' ' },
   ...{ sung: ', sung on ', played: 'Played ', set: 'Set ', times: ', ' },
 } as const;
 
@@ -277,6 +277,10 @@ function words(w: ClassWords) {
     both: (part: Part) => sayBoth(w, part),
     shortened: (player: string) =>
       `Two octaves lie outside the range of ${players[player]}: it goes as far as the range does.`,
+    notSung: (on: Singing) =>
+      on === 'syllables'
+        ? 'Your class sings no syllables on this line; Class says which ones it sings.'
+        : `This line has no ${SINGING_WORDS[on]} to sing.`,
     counted: (notes: number, bars: number) => `${notes} notes in ${bars} ${bars === 1 ? 'bar' : 'bars'}.`,
     now: (note: string) => `Sounding: ${note}`,
     care: 'Rest after a few rounds. If it hurts or a hand goes numb, stop, and tell your teacher.',
