@@ -86,6 +86,7 @@ type RingProps = Pick<Props, 'tonic' | 'tune' | 'onTonic'> & { readonly mode: Mo
 
 /** The keys of a tune on the circle: those that are done, the one that stands, and the next. */
 function TuneRing({ tonic, mode, tune, onTonic }: RingProps) {
+  const w = useWords();
   const say = PRACTICE_WORDS.tune;
   const size = sizeTaught(w.settings);
   const { done } = tune.is;
