@@ -1,4 +1,5 @@
 import type { FileWarning } from '@/core/words/say-file';
+import type { OfferedTune } from './melody/to-tune';
 import type { LineKind } from './musicxml/read-parts';
 
 /** A scale that a file offers, in plain words that can be sent: the tonic in English ASCII. */
@@ -35,5 +36,7 @@ export type ScalesReading = {
   readonly scales: readonly OfferedScale[];
   /** The parts of a score note by note, to be marked as answers. */
   readonly lines: readonly WrittenLine[];
+  /** Lines that can be kept as tunes in degrees. */
+  readonly tunes: readonly OfferedTune[];
   readonly warnings: readonly FileWarning[];
 };

@@ -27,6 +27,14 @@ const line = z.strictObject({
   code: text,
 });
 
+const tune = z.strictObject({
+  name: text,
+  code: text,
+  tonic: text,
+  scale: text,
+  notes: z.number(),
+});
+
 const table = z.array(z.looseObject({ v: z.number(), id: text }));
 
 const answer = z.union([
@@ -35,6 +43,7 @@ const answer = z.union([
     kind: z.literal('scales'),
     title: text,
     scales: z.array(scale),
+    tunes: z.array(tune),
     lines: z.array(line),
     warnings: z.array(said),
   }),

@@ -1,4 +1,6 @@
+import { ABC } from '@/formats/abc/format';
 import type { FileFormat } from '@/formats/format';
+import { MIDI } from '@/formats/midi/format';
 import { COMPRESSED_MUSICXML, MUSICXML } from '@/formats/musicxml/format';
 import type { ScalesReading } from '@/formats/offered';
 import { TEXT_LIST } from '@/formats/text-list/format';
@@ -8,6 +10,8 @@ import { BACKUP, type BackupOffer } from '@/store/backup-format';
 export const FORMATS: readonly FileFormat<ScalesReading | BackupOffer>[] = [
   MUSICXML,
   COMPRESSED_MUSICXML,
+  MIDI,
   BACKUP,
+  ABC,
   TEXT_LIST,
 ];

@@ -170,6 +170,7 @@ describe('a file', () => {
     const reading = await read(name, bytes);
     expect(reading).toMatchObject({
       kind: 'scales',
+      tunes: [],
       title: 'C♯ harmonic minor',
       warnings: [],
       scales: [

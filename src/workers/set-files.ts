@@ -1,7 +1,8 @@
 import type { Settings } from '@/core/school/settings';
 import { readableText } from '@/formats/file/decode';
 import { readHandedIn } from '@/formats/handed-in/handed-in';
-import { isMidi, readMidi } from '@/formats/midi/read';
+import { isMidi } from '@/formats/midi/is-midi';
+import { readMidi } from '@/formats/midi/read';
 import { textsOfScore } from '@/formats/musicxml/texts';
 import { unpackMxl } from '@/formats/musicxml/unpack';
 import { readFile } from './read-file';

@@ -1,3 +1,22 @@
+/** Why a line of a file cannot be kept as a tune in degrees. */
+export type MelodyWhy = 'no-notes' | 'meter' | 'lengths' | 'signs' | 'key' | 'bars';
+
+const NO_TUNE: Readonly<Record<MelodyWhy, string>> = {
+  'no-notes': 'Fewer than two notes were found in it.',
+  meter: 'Its bars are not of 2, 3 or 4 quarters, as tunes here have.',
+  lengths:
+    'It has lengths that are no single note value here, such as triplets or ties. Write it without them.',
+  signs: 'A note of it lies more than a half step off its degree. Give the file the key it is in.',
+  key: 'Its signature has no key that can be written.',
+  bars: 'A note of it goes over a bar line, or a bar is not full. Write it without ties.',
+};
+
+const ABC_WHY = {
+  'no-key': 'Its K: line is no key: ',
+  unread: 'It cannot be read from here on: ',
+  tuplet: 'Triplets and other tuplets are not read: ',
+} as const;
+
 /** Why a file cannot be used. Nothing is changed by a file that is refused. */
 export type FileProblem =
   | { readonly code: 'file-empty' }
@@ -15,6 +34,9 @@ export type FileProblem =
   | { readonly code: 'zip-bomb'; readonly limit: number }
   | { readonly code: 'zip-no-score' }
   | { readonly code: 'text-no-scale'; readonly lines: number }
+  /** A file of one line that is no tune here; of ABC what was read. */
+  | { readonly code: 'no-tune'; readonly why: MelodyWhy }
+  | { readonly code: 'abc-unread'; readonly why: 'no-key' | 'unread' | 'tuplet'; readonly read: string }
   | { readonly code: 'backup-broken'; readonly where: string }
   | { readonly code: 'backup-newer'; readonly version: number; readonly known: number }
   | { readonly code: 'file-slow'; readonly seconds: number }
@@ -61,6 +83,10 @@ function sentence(problem: FileProblem): string {
       return 'The compressed file holds no score.';
     case 'text-no-scale':
       return `No scale was read in ${problem.lines === 1 ? 'the one line' : `the ${problem.lines} lines`} of the text. Write one a line, such as: C# harmonic minor, going up, bass clef.`;
+    case 'no-tune':
+      return NO_TUNE[problem.why];
+    case 'abc-unread':
+      return `${ABC_WHY[problem.why]}'${problem.read}'.`;
     case 'backup-broken':
       return `The file looks like a backup, but '${problem.where}' in it cannot be read.`;
     case 'backup-newer':
@@ -95,6 +121,7 @@ export type FileWarning =
       readonly longest: number;
     }
   | { readonly code: 'part-without-notes'; readonly part: string }
+  | { readonly code: 'key-unsaid' }
   | { readonly code: 'line-not-read'; readonly line: number; readonly read: string; readonly why: string };
 
 /** Says what was passed over, and where. */
@@ -108,6 +135,8 @@ export function sayFileWarning(warning: FileWarning): string {
       return `${warning.part}: ${warning.notes === 1 ? 'one note' : `${warning.notes} notes`}, no scale. A scale is eight notes in a row, letter by letter from a tonic to its octave; the longest such row here has ${warning.longest}.`;
     case 'part-without-notes':
       return `${warning.part}: no notes with a letter.`;
+    case 'key-unsaid':
+      return 'The file does not say its key; it was read as if it had no signs. Choose another key in Play.';
     case 'line-not-read':
       return `Line ${warning.line}, '${warning.read}': ${warning.why}`;
   }

@@ -248,6 +248,8 @@ const FILES: { readonly [Code in FileProblem['code']]: Extract<FileProblem, { re
   'zip-bomb': { code: 'zip-bomb', limit: 16_000_000 },
   'zip-no-score': { code: 'zip-no-score' },
   'text-no-scale': { code: 'text-no-scale', lines: 3 },
+  'no-tune': { code: 'no-tune', why: 'lengths' },
+  'abc-unread': { code: 'abc-unread', why: 'tuplet', read: '(3abc' },
   'backup-broken': { code: 'backup-broken', where: 'records.kept' },
   'backup-newer': { code: 'backup-newer', version: 2, known: 1 },
   'file-slow': { code: 'file-slow', seconds: 15 },
@@ -266,6 +268,7 @@ const WARNINGS: { readonly [Code in FileWarning['code']]: Extract<FileWarning, {
   },
   'no-scale-in-part': { code: 'no-scale-in-part', part: 'Horn', notes: 9, longest: 4 },
   'part-without-notes': { code: 'part-without-notes', part: 'Drum' },
+  'key-unsaid': { code: 'key-unsaid' },
   'line-not-read': { code: 'line-not-read', line: 2, read: 'hello', why: 'No scale was read.' },
 };
 

@@ -1,20 +1,39 @@
 import type { Clef } from '@/core/instrument/staff';
 import type { Pitch } from '@/core/note/pitch';
-import { type Fifths, fifths } from '@/core/note/spelled';
+import { asciiName, type Fifths } from '@/core/note/spelled';
 import { slursOf } from '@/core/play/articulation';
 import type { Part } from '@/core/play/part';
 import { type Beat, byQuarter, noteValue, QUARTER } from '@/core/play/rhythm';
+import type { Mode } from '@/core/scale/mode';
 import { PATTERNS } from '@/core/scale/pattern';
-import { alteredLetters } from '@/core/scale/signature';
+import { alteredLetters, signatureOf } from '@/core/scale/signature';
 
 /** The media type of ABC, https://abcnotation.com/wiki/abc:standard:v2.1 */
 export const ABC_TYPE = 'text/vnd.abc';
 
-/** Keys by their signature, −7 to 7; a mode is named by the major key that has its signature. */
-const KEYS = {
-  major: 'Cb Gb Db Ab Eb Bb F C G D A E B F# C#'.split(' '),
-  minor: 'Abm Ebm Bbm Fm Cm Gm Dm Am Em Bm F#m C#m G#m D#m A#m'.split(' '),
-} as const;
+/** Major keys by their signature, −7 to 7. */
+const MAJORS = 'Cb Gb Db Ab Eb Bb F C G D A E B F# C#'.split(' ');
+
+/** Modes as ABC calls them after their tonic. */
+const MODES: Readonly<Record<Mode, string>> = {
+  ...{
+    major: '',
+    minor: 'm',
+    dorian: 'dor',
+    phrygian: 'phr',
+    lydian: 'lyd',
+    mixolydian: 'mix',
+    locrian: 'loc',
+  },
+};
+
+/** The key of a part: its own, or, under a signature that is not its own, the major key of that. */
+function keyOf({ atClef, written }: Part): string {
+  const { id, tonic } = written;
+  const mode = id === null ? null : PATTERNS[id].mode;
+  const own = mode !== null && atClef !== null && signatureOf(tonic, mode) === atClef;
+  return own ? asciiName(tonic) + MODES[mode] : (MAJORS[(atClef ?? 0) + 7] ?? 'C');
+}
 
 const CLEFS: Readonly<Record<Clef, string>> = {
   treble: 'treble',
@@ -85,9 +104,6 @@ function barOf(part: Part, slurs: Slurs, beats: readonly Beat[]): string {
  * @param sung what is sung on each note; empty where nothing is
  */
 export function writeAbc(part: Part, title: string, tempo: number, sung: readonly string[] = []): string {
-  const { id } = part.written;
-  const minor = part.atClef !== null && id !== null && PATTERNS[id].mode === 'minor';
-  const key = KEYS[minor ? 'minor' : 'major'][(part.atClef ?? fifths(0)) + 7];
   const slurred = slursOf(part.notes.map(({ stroke }) => stroke));
   const slurs = {
     first: new Set(slurred.map(([first]) => first)),
@@ -102,7 +118,7 @@ export function writeAbc(part: Part, title: string, tempo: number, sung: readonl
     'L:1/8',
     `Q:1/4=${tempo}`,
     ...(part.transposition.semitones === 0 ? [] : [`%%MIDI transpose ${-part.transposition.semitones}`]),
-    `K:${key} clef=${CLEFS[part.clef]}`,
+    `K:${keyOf(part)} clef=${CLEFS[part.clef]}`,
     ...(sung.length > 0 ? [bars.join(' '), ...wordsLine(sung)] : bars),
   ];
   return `${lines.join('\n')}\n`;

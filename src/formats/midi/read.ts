@@ -14,11 +14,6 @@ const REST = 1;
 const MOST_RUNS = 60;
 const MOST_NOTES = 64;
 
-/** Whether bytes are a MIDI file (https://midi.org/standard-midi-files). */
-export function isMidi([m, t, h, d]: Uint8Array): boolean {
-  return m === 0x4d && t === 0x54 && h === 0x68 && d === 0x64;
-}
-
 /** Reads what was played in a MIDI file: notes in the order in which they begin, those at once from the lowest up. */
 export function readMidi(bytes: Uint8Array): MidiReading {
   let midi: Midi;

@@ -6,7 +6,10 @@ import type { ClassWords } from '@/core/words/class-words';
 import type { FileWarning } from '@/core/words/say-file';
 import { scaleName } from '@/core/words/say-scale';
 import type { Refused } from '../format';
+import type { Melody } from '../melody/melody';
+import { tuneOfMelody } from '../melody/to-tune';
 import type { OfferedScale, ScalesReading, WrittenLine } from '../offered';
+import { readMelody } from './read-melody';
 import { readScore, type ScoreLine } from './read-parts';
 import { scaleOfCode } from './scale-code';
 
@@ -21,6 +24,8 @@ export function offersOfScore(w: ClassWords, text: string, title: string): Scale
   return {
     ok: true,
     kind: 'scales',
+    // A row of whole notes without bars is a scale, and no tune.
+    ...tunesIn(own ? null : readMelody(text)),
     title: reading.title || title,
     scales,
     lines: reading.lines.flatMap((line) => answersIn(w, line)),
@@ -29,6 +34,12 @@ export function offersOfScore(w: ClassWords, text: string, title: string): Scale
       (warning) => warning.code !== 'no-scale-in-part' || !scales.some(({ part }) => part === warning.part),
     ),
   };
+}
+
+/** A line of a file as a tune; none where it is no music in bars. */
+function tunesIn(melody: Melody | null): Pick<ScalesReading, 'tunes'> {
+  const found = melody && tuneOfMelody(melody);
+  return { tunes: found?.ok ? [found.tune] : [] };
 }
 
 /** What a file of ours says it is, where its notes still are that. */

@@ -1,11 +1,20 @@
-import { XMLParser } from 'fast-xml-parser';
 import { CLEFS, type Clef } from '@/core/instrument/staff';
-import { LETTERS } from '@/core/note/letter';
-import { midiOf, type Pitch, pitch } from '@/core/note/pitch';
-import { ALTERATIONS, type Alteration, spelledOrNull } from '@/core/note/spelled';
+import { midiOf, type Pitch } from '@/core/note/pitch';
+import { ALTERATIONS, type Alteration } from '@/core/note/spelled';
 import type { FileProblem } from '@/core/words/say-file';
 import { plainName } from '../file/decode';
-import { guardXml } from '../xml/guard';
+import {
+  attribute,
+  children,
+  durationOf,
+  type Node,
+  named,
+  parsedScore,
+  pitchOf,
+  textOf,
+  titleOf,
+  whole,
+} from './nodes';
 import { ACCIDENTAL_NAMES, CLEF_SIGNS, OWN_FIELD } from './score';
 
 /** How a line was taken out of its part: one voice, of its chords the top or the lowest note, or all staves together. */
@@ -42,83 +51,21 @@ export type ScoreReading =
     }
   | { readonly ok: false; readonly problem: FileProblem };
 
-type Node = Readonly<Record<string, unknown>>;
-
-/** Keeps the order of elements in a measure, since a clef counts from where it stands. */
-const parser = new XMLParser({
-  preserveOrder: true,
-  ignoreAttributes: false,
-  attributeNamePrefix: '',
-  parseTagValue: false,
-  parseAttributeValue: false,
-  processEntities: false,
-  trimValues: true,
-});
-
-function isNode(value: unknown): value is Node {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
-}
-
-/** The children of an element as the parser orders them: each a node with one name. */
-function children(node: Node, name: string): readonly Node[] {
-  const found = Object.hasOwn(node, name) ? node[name] : null;
-  return Array.isArray(found) ? found.filter(isNode) : [];
-}
-
-function named(nodes: readonly Node[], name: string): readonly Node[] {
-  return nodes.filter((node) => Object.hasOwn(node, name));
-}
-
-function textOf(nodes: readonly Node[], name: string): string | null {
-  const [first] = named(nodes, name);
-  const text = first && children(first, name).find((node) => Object.hasOwn(node, '#text'))?.['#text'];
-  return typeof text === 'string' ? unescaped(text) : null;
-}
-
-/** The five entities of XML itself; others are declared by files that are refused. */
-function unescaped(text: string): string {
-  const entities: Readonly<Record<string, string>> = { lt: '<', gt: '>', quot: '"', apos: "'", amp: '&' };
-  return text.replace(/&(lt|gt|quot|apos|amp);/gu, (_, name: string) => entities[name] ?? '');
-}
-
-function attribute(node: Node, name: string): string | null {
-  const attributes = node[':@'];
-  const value = isNode(attributes) && Object.hasOwn(attributes, name) ? attributes[name] : null;
-  return typeof value === 'string' ? value : null;
-}
-
-function whole(text: string | null, least: number, most: number): number | null {
-  if (text === null || !/^[+-]?\d{1,3}$/u.test(text.trim())) return null;
-  const value = Number(text);
-  return value >= least && value <= most ? value : null;
-}
-
 /**
  * Reads a partwise score of any program: part names, clefs, signatures, pitched notes in every voice. What it does
  * not need it passes over. https://www.w3.org/2021/06/musicxml40/
  */
 export function readScore(text: string): ScoreReading {
-  const guarded = guardXml(text);
-  if (guarded) return { ok: false, problem: guarded };
-  let document: readonly Node[];
-  try {
-    const parsed: unknown = parser.parse(text);
-    document = Array.isArray(parsed) ? parsed.filter(isNode) : [];
-  } catch (error) {
-    const where = plainName(error instanceof Error ? error.message : String(error), 120);
-    return { ok: false, problem: { code: 'xml-broken', where } };
-  }
-  const [root] = named(document, 'score-partwise');
-  if (!root) return { ok: false, problem: rootProblem(document) };
-  const score = children(root, 'score-partwise');
-  const work = named(score, 'work').flatMap((node) => children(node, 'work'));
-  const title = textOf(work, 'work-title') ?? textOf(score, 'movement-title') ?? '';
+  const parsed = parsedScore(text);
+  if (!parsed.ok) return parsed;
+  const { score } = parsed;
+  const title = titleOf(score);
   const names = partNames(score);
   const lines = named(score, 'part').flatMap((part, index) => {
     const id = attribute(part, 'id') ?? '';
     return linesOf(children(part, 'part'), names.get(id) ?? `Part ${index + 1}`);
   });
-  return { ok: true, title: plainName(title), lines, code: ownCode(score) };
+  return { ok: true, title, lines, code: ownCode(score) };
 }
 
 /** The field in which a file of ours says what it is. */
@@ -128,14 +75,6 @@ function ownCode(score: readonly Node[]): string | null {
   const fields = named(inside(inside(score, 'identification'), 'miscellaneous'), 'miscellaneous-field');
   const own = fields.find((field) => attribute(field, 'name') === OWN_FIELD);
   return own ? textOf([own], 'miscellaneous-field') : null;
-}
-
-function rootProblem(document: readonly Node[]): FileProblem {
-  const root = document
-    .flatMap((node) => Object.keys(node))
-    .find((name) => name !== ':@' && name !== '#text' && !name.startsWith('?') && !name.startsWith('!'));
-  if (root === 'score-timewise') return { code: 'xml-timewise' };
-  return { code: 'xml-other', root: plainName(root ?? '', 40) };
 }
 
 function partNames(score: readonly Node[]): ReadonlyMap<string, string> {
@@ -228,12 +167,6 @@ function linesFrom(voices: Reading['voices']): readonly Taken[] {
   return taken.map(({ notes, ...line }) => ({ ...line, notes: notes.map(plainNote) }));
 }
 
-/** How long something lasts, in divisions; 0 where it does not say. */
-function durationOf(nodes: readonly Node[]): number {
-  const length = Number(textOf(nodes, 'duration') ?? '0');
-  return Number.isFinite(length) && length > 0 && length < 1e6 ? length : 0;
-}
-
 function readAttributes(nodes: readonly Node[], { clefs, fifths }: Reading): void {
   for (const key of named(nodes, 'key')) {
     fifths.now = whole(textOf(children(key, 'key'), 'fifths'), -7, 7) ?? fifths.now;
@@ -282,15 +215,4 @@ function readNote(nodes: readonly Node[], measure: string, reading: Reading): vo
   const printed = ALTERATIONS.find((sign) => ACCIDENTAL_NAMES[sign] === accidental) ?? null;
   notes.push({ pitch: found, measure, clef, fifths: reading.fifths.now, printed, at, staff });
   reading.voices.set(voice, notes);
-}
-
-function pitchOf(nodes: readonly Node[]): Pitch | null {
-  const letter = LETTERS.find((each) => each === textOf(nodes, 'step'));
-  const octave = whole(textOf(nodes, 'octave'), 0, 9);
-  // A sign may be written as a decimal: `1.0`.
-  const sign = textOf(nodes, 'alter')?.replace(/\.0+$/u, '') ?? null;
-  const alter = named(nodes, 'alter').length === 0 ? 0 : whole(sign, -2, 2);
-  if (!letter || octave === null || alter === null) return null;
-  const note = spelledOrNull(letter, alter);
-  return note && pitch(note, octave);
 }

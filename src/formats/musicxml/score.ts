@@ -1,6 +1,7 @@
 import type { Clef } from '@/core/instrument/staff';
 import type { Pitch } from '@/core/note/pitch';
 import type { Alteration } from '@/core/note/spelled';
+import type { Mode } from '@/core/scale/mode';
 
 /** What Moon Step writes into a MusicXML file and reads out of one: a line of whole notes on one staff. */
 export type Score = {
@@ -8,7 +9,7 @@ export type Score = {
   readonly clef: Clef;
   /** Fifths of the signature that is printed, −7 to 7. */
   readonly fifths: number;
-  readonly mode: 'major' | 'minor' | null;
+  readonly mode: Mode | null;
   /** What it is, in a code of ours, so that it is read as what it was; null where it is no scale of ours. */
   readonly code: string | null;
   readonly notes: readonly { readonly pitch: Pitch; readonly printed: Alteration | null }[];

@@ -2,6 +2,7 @@ import { slursOf } from '@/core/play/articulation';
 import type { Part } from '@/core/play/part';
 import { type Beat, noteValue, QUARTER } from '@/core/play/rhythm';
 import { PATTERNS } from '@/core/scale/pattern';
+import { signatureOf } from '@/core/scale/signature';
 import { escapeXml } from '../xml/escape';
 import { ACCIDENTAL_NAMES } from './score';
 import { attributesOf, musicXml } from './write';
@@ -46,6 +47,8 @@ ${beats.map((beat) => noteOf(part, beat, extras)).join('\n')}
 
 function headOf({ atClef, clef, written, transposition, meter }: Part, tempo: number): string {
   const mode = written.id === null ? null : PATTERNS[written.id].mode;
+  // A signature is that of a mode only where it is the mode's own.
+  const own = mode !== null && atClef !== null && signatureOf(written.tonic, mode) === atClef;
   const { letters, semitones } = transposition;
   const transpose =
     semitones === 0
@@ -56,7 +59,7 @@ function headOf({ atClef, clef, written, transposition, meter }: Part, tempo: nu
           <chromatic>${-semitones}</chromatic>
         </transpose>`;
   const attributes = attributesOf({
-    ...{ divisions: QUARTER, fifths: atClef ?? 0, mode: mode === 'major' || mode === 'minor' ? mode : null },
+    ...{ divisions: QUARTER, fifths: atClef ?? 0, mode: own ? mode : null },
     ...{ clef, time: { beats: meter, unit: 4 }, more: transpose },
   });
   return `${attributes}

@@ -14,6 +14,7 @@ export function offersOfList(w: ClassWords, text: string, title: string): Scales
   return {
     ok: true,
     kind: 'scales',
+    tunes: [],
     lines: [],
     title,
     warnings,

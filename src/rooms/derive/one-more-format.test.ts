@@ -31,7 +31,7 @@ const LAMPLIGHT = vi.hoisted(
       read: ({ text, title }) => {
         const [, tonic = '', scale = ''] = (text ?? '').split(':');
         const offer = { tonic, scale, direction: 'up', clef: null, signature: null, part: null, place: '1' };
-        return { ok: true, kind: 'scales', title, scales: [offer], lines: [], warnings: [] };
+        return { ok: true, kind: 'scales', title, scales: [offer], lines: [], tunes: [], warnings: [] };
       },
     }),
     write: (_, { scale }) => `lamp:${scale.tonic.letter}:${scale.id}`,

@@ -1,7 +1,9 @@
 import { useState } from 'react';
+import { noteNamed } from '@/core/note/parse';
 import { sayFileProblem, sayFileWarning } from '@/core/words/say-file';
 import { sayRecordProblem } from '@/core/words/say-store';
 import { filesWords } from '@/core/words/screen/files';
+import type { OfferedTune } from '@/formats/melody/to-tune';
 import type { OfferedScale } from '@/formats/offered';
 import type { Backup } from '@/store/backup';
 import { BRING_WAYS, type BringWay, bringingIn, type Fate } from '@/store/bringing-in';
@@ -16,12 +18,14 @@ type Props = {
   /** The sentence of an offered scale in the words of the class. */
   readonly sentence: (scale: OfferedScale) => string;
   readonly onShow: (scale: OfferedScale) => void;
+  /** Plays a tune of the file. */
+  readonly onPlay: (tune: OfferedTune) => void;
   readonly onKeep: (scales: readonly OfferedScale[], lesson: string | null) => void;
   readonly onBringIn: (backup: Backup, way: BringWay) => void;
 };
 
 /** What a file holds, before anything is done with it. */
-export function FileSheet({ handle, data, sentence, onShow, onKeep, onBringIn }: Props) {
+export function FileSheet({ handle, data, sentence, onShow, onPlay, onKeep, onBringIn }: Props) {
   const say = filesWords(useWords());
   const { file, close } = handle;
   const name = file.stage === 'none' ? '' : file.name;
@@ -47,7 +51,7 @@ export function FileSheet({ handle, data, sentence, onShow, onKeep, onBringIn }:
         </p>
       )}
       {file.stage === 'read' && file.reading.ok && file.reading.kind === 'scales' && (
-        <Offers reading={file.reading} sentence={sentence} onShow={onShow} onKeep={onKeep} />
+        <Offers reading={file.reading} sentence={sentence} onShow={onShow} onPlay={onPlay} onKeep={onKeep} />
       )}
       {file.stage === 'read' && file.reading.ok && file.reading.kind === 'backup' && (
         <BackupPreview backup={file.reading.backup} data={data} onBringIn={onBringIn} />
@@ -56,16 +60,16 @@ export function FileSheet({ handle, data, sentence, onShow, onKeep, onBringIn }:
   );
 }
 
-type OffersProps = Pick<Props, 'sentence' | 'onShow' | 'onKeep'> & {
+type OffersProps = Pick<Props, 'sentence' | 'onShow' | 'onPlay' | 'onKeep'> & {
   readonly reading: Extract<
     Extract<FileHandle['file'], { readonly stage: 'read' }>['reading'],
     { readonly kind: 'scales' }
   >;
 };
 
-function Offers({ reading, sentence, onShow, onKeep }: OffersProps) {
+function Offers({ reading, sentence, onShow, onPlay, onKeep }: OffersProps) {
   const say = filesWords(useWords());
-  const { scales, warnings, title } = reading;
+  const { scales, tunes, warnings, title } = reading;
   const [kept, setKept] = useState<ReadonlySet<OfferedScale>>(new Set());
   const keep = (wanted: readonly OfferedScale[], lesson: string | null) => {
     setKept(new Set([...kept, ...wanted]));
@@ -74,7 +78,11 @@ function Offers({ reading, sentence, onShow, onKeep }: OffersProps) {
   return (
     <div className="flex min-h-0 grow flex-col gap-3 overflow-y-auto">
       <p role="status">
-        {scales.length === 0 ? say.noneFound : say.found(scales.length)}
+        {scales.length > 0
+          ? say.found(scales.length)
+          : tunes.length > 0
+            ? say.tunesFound(tunes.length)
+            : say.noneFound}
         {kept.size > 0 && ` ${say.kept(kept.size)}`}
       </p>
       {scales.length > 0 && (
@@ -92,6 +100,7 @@ function Offers({ reading, sentence, onShow, onKeep }: OffersProps) {
           {say.keepAll(scales.length, title)}
         </button>
       )}
+      <Tunes tunes={tunes} onPlay={onPlay} />
       <ol className="grid gap-2">
         {scales.map((scale, index) => (
           <li key={index} className="card p-3">
@@ -128,6 +137,25 @@ function Offers({ reading, sentence, onShow, onKeep }: OffersProps) {
       )}
     </div>
   );
+}
+
+/** Lines of the file that can be played as tunes in any key. */
+function Tunes({ tunes, onPlay }: { readonly tunes: readonly OfferedTune[] } & Pick<Props, 'onPlay'>) {
+  const w = useWords();
+  const say = filesWords(w);
+  return tunes.map((tune) => {
+    const tonic = noteNamed(tune.tonic);
+    return (
+      <div key={tune.code} className="card p-3">
+        <p className="mb-2 font-serif text-large">
+          {say.tune(tune.name, w.scale(tonic, tune.scale), tune.notes)}
+        </p>
+        <button type="button" className="control" onClick={() => onPlay(tune)}>
+          {say.play}
+        </button>
+      </div>
+    );
+  });
 }
 
 const FATES: readonly Fate[] = ['added', 'changed', 'removed', 'kept-here', 'same'];

@@ -28,6 +28,10 @@ function words(_: ClassWords) {
     passedOver: 'Passed over:',
     inPart: (part: string, measure: string) => `${part}, measure ${measure}`,
     inLine: (line: string) => `line ${line}`,
+    tunesFound: (count: number) => (count === 1 ? 'One tune was found.' : `${count} tunes were found.`),
+    tune: (name: string, key: string, notes: number) =>
+      `${name || 'A tune'}, in ${key}: ${notes} notes, in degrees`,
+    play: 'Open in Play',
     show: 'Show in Derive',
     keepOne: (scale: string) => `Keep ${scale}`,
     keepAll: (count: number, lesson: string) =>

@@ -1,9 +1,12 @@
+import { noteNamed } from '@/core/note/parse';
+import { A_TUNE } from '@/core/play/pattern';
 import { BAR_WORDS } from '@/core/words/screen/bar';
 import { filesWords } from '@/core/words/screen/files';
 import type { OfferedScale } from '@/formats/offered';
 import { deriveHref, writeAddress } from '@/rooms/address/derive/derive-address';
 import { FIRST_SENTENCE } from '@/rooms/address/derive/derive-sentence';
 import { sentenceOfOffer } from '@/rooms/address/derive/offered';
+import { FIRST_PLAY, playHref } from '@/rooms/address/play/play-address';
 import { goTo } from '@/rooms/ask/go-to';
 import { standingSentence } from '@/rooms/ask/standing';
 import { keepAll } from '@/rooms/shelf/shelf-actions';
@@ -33,6 +36,10 @@ export function OfferSheet({ handle, shell: { school, actions } }: Props) {
       onShow={(offer) => {
         handle.close();
         goTo(deriveHref(sentenceOf(offer)));
+      }}
+      onPlay={({ code, tonic, scale }) => {
+        handle.close();
+        goTo(playHref({ ...FIRST_PLAY, pattern: A_TUNE, tune: code, tonic: noteNamed(tonic), scale }));
       }}
       onKeep={(offers, title) => {
         const all = offers.map(sentenceOf).map((each) => ({
