@@ -23,6 +23,7 @@ const RANGE_LEXICON: readonly (readonly [RegExp, PlayRange])[] = [
 /** Players that are no transposing instrument. */
 const PLAYER_LEXICON: readonly (readonly [RegExp, string])[] = [
   [/\b(?:for|on) (?:the )?flute\b/u, 'flute'],
+  [/\b(?:for|on) (?:the )?clarinet\b/u, 'clarinet'],
   [/\b(?:for )?(?:the )?soprano voice\b/u, 'soprano'],
   [/\b(?:for )?(?:the )?alto voice\b/u, 'alto'],
   [/\b(?:for )?(?:the )?tenor voice\b/u, 'tenor'],

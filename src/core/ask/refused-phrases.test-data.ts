@@ -27,7 +27,7 @@ V of nothing                         > nothing
 neighbours                           > together
 E major to                           > together
 hello                                > hello
-hum C major                         > play
+hum C major                          > hum
 C major at 120                       > at
 transpose C major                    > transpose
 4                                    > together

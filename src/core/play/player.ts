@@ -14,9 +14,10 @@ export type Player = {
   readonly transposition: Transposition;
 };
 
-/** Instruments at concert pitch of which more is known than their clef: their range, in English ASCII. */
-const AT_CONCERT: Readonly<Record<string, readonly [Clef, lowest: string, highest: string]>> = {
+/** Instruments of which more is known than of their kind: clef and range, in English ASCII, and whose interval they share. */
+const KNOWN: Readonly<Record<string, readonly [Clef, lowest: string, highest: string, as?: string]>> = {
   flute: ['treble', 'C4', 'C7'],
+  clarinet: ['treble', 'E3', 'C6', 'b-flat'],
 };
 
 /** Voices: clef, and the range a trained choir singer has at ease (docs/theory.md, Instruments); written as they sound. */
@@ -31,7 +32,7 @@ const VOICES: Readonly<Record<string, readonly [Clef, lowest: string, highest: s
 /** Those who can play or sing: concert pitch first, then instruments, then voices. */
 export const PLAYER_IDS: readonly string[] = [
   ...INSTRUMENT_IDS,
-  ...Object.keys(AT_CONCERT),
+  ...Object.keys(KNOWN),
   ...Object.keys(VOICES),
 ];
 
@@ -44,10 +45,12 @@ const sounds = (names: readonly [string, string]): readonly [number, number] => 
 
 /** The player of an id; concert pitch where there is none of it. */
 export function playerOf(id: string): Player {
-  const sounding = known(AT_CONCERT, id) ?? known(VOICES, id);
-  if (sounding) {
-    const [clef, ...range] = sounding;
-    return { id, clef, range: sounds(range), transposition: AS_WRITTEN };
+  const found = known(KNOWN, id) ?? known(VOICES, id);
+  if (found) {
+    const [clef, lowest, highest, as] = found;
+    const like = as === undefined ? null : transposingInstrument(as);
+    const transposition = like ? { letters: like.letters, semitones: like.semitones } : AS_WRITTEN;
+    return { id, clef, range: sounds([lowest, highest]), transposition };
   }
   const instrument = transposingInstrument(id);
   if (!instrument) return { id: CONCERT, clef: 'treble', range: null, transposition: AS_WRITTEN };

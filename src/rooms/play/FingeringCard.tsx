@@ -100,7 +100,7 @@ export function FingeringCard({ wind, part, hand, sounding }: Props) {
           </div>
           {twin && <p className="text-small">{say.same(name, w.note(twin))}</p>}
           {remembered > 0 && <p className="text-small">{own.remembered(name)}</p>}
-          <p className="text-small text-quiet">{say.checked}</p>
+          <p className="text-small text-quiet">{say.checked(wind.checked)}</p>
         </>
       ) : (
         <p className="text-small">{say.none(name)}</p>

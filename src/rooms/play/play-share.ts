@@ -3,6 +3,7 @@ import { performed } from '@/core/play/performance';
 import type { ClassWords } from '@/core/words/class-words';
 import { saySung } from '@/core/words/say-sung';
 import { playWords } from '@/core/words/screen/play';
+import { loadSound } from '@/devices/sound/load';
 import { plainName } from '@/ui/files/download';
 import { type PlaySentence, playHref } from '../address/play/play-address';
 import { type Shared, SVG_TYPE, shareFile, sharePicture, shareText } from '../shell/share-as';
@@ -67,11 +68,11 @@ export async function sharePlay(w: ClassWords, id: PlayWay, sentence: PlaySenten
       );
     }
     case 'wav': {
-      const [{ WAV_TYPE, writeWav }, { REAL_SOUND }] = await Promise.all([
+      const [{ WAV_TYPE, writeWav }, device] = await Promise.all([
         import('@/formats/wav/write'),
-        import('@/devices/sound/real'),
+        loadSound(),
       ]);
-      const { samples, rate } = await REAL_SOUND.record(performed(part, sentence));
+      const { samples, rate } = await device.record(performed(part, sentence));
       return shareFile(`${file}.wav`, WAV_TYPE, blob(writeWav(samples, rate), WAV_TYPE));
     }
   }

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Cue, Sound } from '@/core/play/performance';
 import type { Sounding } from '@/devices/sound/device';
+import { loadSound } from '@/devices/sound/load';
 import { wanted } from '../parts/wanted';
 import { useSteady } from '../use-steady';
 
@@ -32,9 +33,9 @@ export function useSound(follows = true) {
       asked.current += 1;
       const nth = asked.current;
       setHeard({ ...SILENT, is: 'coming' });
-      const { REAL_SOUND } = await wanted('sound', () => import('@/devices/sound/real'));
+      const device = await wanted('sound', loadSound);
       if (nth !== asked.current) return;
-      const made = await REAL_SOUND.play(
+      const made = await device.play(
         sounds,
         ({ note, cue }) => {
           if (follows && nth === asked.current)

@@ -4,6 +4,7 @@ import { midiOf, pitch } from '../../note/pitch';
 import { ENGLISH } from '../../words/class-words';
 import { sayFingering } from '../../words/say-fingering';
 import { TRANSPOSING } from '../transposing';
+import { CLARINET } from './clarinet';
 import { FLUTE } from './flute';
 import { RECORDER } from './recorder';
 import { SAXOPHONE } from './saxophone';
@@ -86,6 +87,32 @@ describe('fingerings of the flute', () => {
   });
 });
 
+describe('fingerings of the clarinet', () => {
+  it('put fingers down one by one, and sound a twelfth higher with the register key', () => {
+    // Worked out from the tube: open it sounds G; thumb, then each finger, lets it sound lower.
+    const down: Readonly<Record<string, string>> = {
+      ...{ F4: 'T', E4: 'T 1', D4: 'T 12', C4: 'T 123', Bb3: 'T 1234', A3: 'T 12345', G3: 'T 123456' },
+    };
+    for (const [name, keys] of Object.entries(down)) expect(first(CLARINET, name), name).toBe(keys);
+    // The little fingers: two keys lie a half step over a note, three lengthen the tube from G down to E.
+    expect(['G#3', 'C#4', 'F#3', 'F3', 'E3'].map((name) => first(CLARINET, name))).toEqual([
+      ...['T 123456 Ab/Eb', 'T 123 C#/G#', 'T 123456 F#/C#', 'T 123456 F/C', 'T 123456 E/B'],
+    ]);
+    const TWELFTH = 19;
+    for (const name of chromatic('E3', 'F4')) {
+      const above = midiOf(pitchNamed(name)) + TWELFTH;
+      const higher = `${NAMES[above % 12]}${Math.floor(above / 12) - 1}`;
+      const low = CLARINET[name]?.map(({ keys }) => `R ${keys}`);
+      expect(
+        CLARINET[higher]?.map(({ keys }) => keys),
+        higher,
+      ).toEqual(low);
+    }
+    const usual = Object.values(CLARINET).map(([way]) => way?.keys);
+    expect(new Set(usual).size).toBe(usual.length);
+  });
+});
+
 describe('a wind instrument', () => {
   it('has a fingering for every note of its range, and one for a note of two names', () => {
     for (const [player, lowest, highest] of [
@@ -93,10 +120,12 @@ describe('a wind instrument', () => {
       ['tenor-saxophone', 'Bb3', 'F#6'],
       ['descant-recorder', 'C4', 'D6'],
       ['flute', 'C4', 'C7'],
+      ['clarinet', 'E3', 'C6'],
     ] as const) {
       const wind = windOf(player);
       if (!wind) throw new Error(player);
-      if (player !== 'flute') expect(TRANSPOSING[player]?.range).toEqual([lowest, highest]);
+      if (player !== 'flute' && player !== 'clarinet')
+        expect(TRANSPOSING[player]?.range).toEqual([lowest, highest]);
       for (const name of chromatic(lowest, highest))
         expect(fingeringsOf(wind, pitchNamed(name)).length, `${player} ${name}`).toBeGreaterThan(0);
       expect(fingeringsOf(wind, pitch(noteNamed('D#'), 5))).toBe(
@@ -107,7 +136,7 @@ describe('a wind instrument', () => {
   });
 
   it('names every key', () => {
-    for (const player of ['alto-saxophone', 'descant-recorder', 'flute']) {
+    for (const player of ['alto-saxophone', 'descant-recorder', 'flute', 'clarinet']) {
       const wind = windOf(player);
       if (!wind) throw new Error(player);
       for (const ways of Object.values(wind.table))

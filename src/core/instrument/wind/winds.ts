@@ -2,6 +2,7 @@ import { known } from '../../known';
 import { pitchNamed } from '../../note/parse';
 import { midiOf, type Pitch } from '../../note/pitch';
 import { enharmonics, type SpelledNote } from '../../note/spelled';
+import { CLARINET } from './clarinet';
 import type { Fingering, Fingerings } from './fingering';
 import { FLUTE } from './flute';
 import { RECORDER } from './recorder';
@@ -9,21 +10,27 @@ import { SAXOPHONE } from './saxophone';
 
 /** How a wind instrument is fingered: by what its diagram is drawn, and its table. */
 export type Wind = {
-  readonly drawn: 'saxophone' | 'recorder' | 'flute';
+  readonly drawn: 'saxophone' | 'recorder' | 'flute' | 'clarinet';
   readonly table: Fingerings;
   /** Semitones from a written note to the one that its table names. */
   readonly above: number;
+  /** When its table was written a second time and compared (ISO 8601). */
+  readonly checked: string;
 };
 
-const SAX: Wind = { drawn: 'saxophone', table: SAXOPHONE, above: 0 };
+const SAX: Wind = { drawn: 'saxophone', table: SAXOPHONE, above: 0, checked: '2026-11-27' };
+const REED: Wind = { drawn: 'clarinet', table: CLARINET, above: 0, checked: '2026-11-28' };
 
 /** Instruments whose fingerings are known here, by the id of their player. */
 const WINDS: Readonly<Record<string, Wind>> = {
   'alto-saxophone': SAX,
   'tenor-saxophone': SAX,
   'baritone-saxophone': SAX,
-  'descant-recorder': { drawn: 'recorder', table: RECORDER, above: 12 },
-  flute: { drawn: 'flute', table: FLUTE, above: 0 },
+  'descant-recorder': { drawn: 'recorder', table: RECORDER, above: 12, checked: '2026-11-27' },
+  flute: { drawn: 'flute', table: FLUTE, above: 0, checked: '2026-11-27' },
+  clarinet: REED,
+  'a-clarinet': REED,
+  'e-flat-clarinet': REED,
 };
 
 /** The wind instrument of a player, or null where its fingerings are not known here. */

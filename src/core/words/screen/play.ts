@@ -10,7 +10,7 @@ import type { Singing } from '../../play/sung';
 import type { PlayWay } from '../../play/way';
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
-import { instrumentNames } from '../say-instrument';
+import { instrumentNames, withNoteNames } from '../say-instrument';
 import { sayProblem } from '../say-problem';
 
 const PATTERN_WORDS: Readonly<Record<PlayPatternId, string>> = {
@@ -110,6 +110,8 @@ const KEYS_SHEET = {
   ],
 } as const;
 
+const LONG_DATE = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
+
 const FINGERING = {
   title: 'Fingering',
   of: (note: string) => `Fingering of ${note}`,
@@ -118,7 +120,7 @@ const FINGERING = {
   before: 'The note before',
   after: 'The next note',
   ways: 'Ways to finger it',
-  checked: 'Written twice and compared, 27 November 2026.',
+  checked: (date: string) => `Written twice and compared, ${LONG_DATE.format(new Date(date))}.`,
 } as const;
 
 const SHARE = {
@@ -134,7 +136,13 @@ const SHARE = {
 } as const;
 
 function playerNames(w: ClassWords): Readonly<Record<string, string>> {
-  return { concert: 'concert pitch', ...instrumentNames(w), flute: 'flute', ...VOICES };
+  return {
+    concert: 'concert pitch',
+    ...instrumentNames(w),
+    flute: 'flute',
+    clarinet: withNoteNames(w, '{Bb} clarinet'),
+    ...VOICES,
+  };
 }
 
 const quarters = (count: number) => `${count} ${count === 1 ? 'quarter' : 'quarters'}`;
