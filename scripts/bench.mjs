@@ -1,5 +1,6 @@
 // npm run bench: how fast Moon Step is here, against what it must keep. Figures only; nothing fails by them.
 import { gzipSync } from 'node:zlib';
+import { benchPlay } from './bench-play.mjs';
 import { benchJudging, benchSets } from './bench-sets.mjs';
 import { benchClass, benchStaves } from './bench-sheets.mjs';
 import { CHROMIUM, serveDemo } from './browser.mjs';
@@ -43,6 +44,7 @@ const browser = await chromium.launch(CHROMIUM);
 await benchFirstView();
 await benchKeyChange();
 await benchRing();
+await benchPlay(browser, PORT, row, median);
 await benchClass(browser, PORT, row);
 await benchSets(browser, PORT, row, made);
 await browser.close();

@@ -93,53 +93,64 @@ function laidBar(part: Part, beats: readonly Beat[], sung: Sung): LaidBar {
   return { beats, notes, beams, tuplets, formatter, voice, least };
 }
 
-/** Bars shared out over lines, each line as full as it can be. */
-function inLines(
-  bars: readonly LaidBar[],
+/** Bars shared out over lines, each line as full as it can be; the last is told from the others. */
+function* inLines(
+  part: Part,
+  sung: Sung,
   roomOf: (line: number) => number,
-): readonly (readonly LaidBar[])[] {
-  const lines: LaidBar[][] = [];
-  let left = 0;
-  for (const bar of bars) {
-    const line = lines.at(-1);
-    if (line && bar.least <= left) line.push(bar);
-    else {
-      left = roomOf(lines.length);
-      lines.push([bar]);
+): Generator<{ readonly bars: readonly LaidBar[]; readonly last: boolean }> {
+  let line: LaidBar[] = [];
+  let nth = 0;
+  let left = roomOf(0);
+  for (const beats of part.bars) {
+    const bar = laidBar(part, beats, sung);
+    if (line.length > 0 && bar.least > left) {
+      yield { bars: line, last: false };
+      nth += 1;
+      line = [];
+      left = roomOf(nth);
     }
+    line.push(bar);
     left -= bar.least;
   }
-  return lines;
+  yield { bars: line, last: true };
 }
 
 /**
  * Lays a part out in bars, line under line: notes, beams and spacing by VexFlow. The signature stands on every line, the
  * time signature on the first. Groups: `staff`, `clef`, `sign`, `time`, `joined` (beams and brackets of triplets),
- * `stroke` (slurs and dots), `sung`, and a `note` with the place of the note it shows.
+ * `stroke` (slurs and dots), `sung`, and a `note` with the place of the note it shows. What is yielded is the part as far
+ * as it has been laid out, line by line; the last is whole.
  *
  * @param width in pixels; ten pixels lie between two lines of the staff
  * @param sung what is sung on each note; empty where nothing is
  * @param ends whether its last bar is the end of the piece
  */
-export function engraveBars(part: Part, width: number, sung: Sung = [], ends = true): Scene {
+export function* engravedLines(part: Part, width: number, sung: Sung = [], ends = true): Generator<Scene> {
   measureByOutlines();
   giveOutlines(barGlyphs);
-  const bars = part.bars.map((beats) => laidBar(part, beats, sung));
   const heads = [0, 1].map((line) => headStave(part, line, 400).getNoteStartX() + MARGIN);
-  const lines = inLines(bars, (line) => width - (heads[Math.min(line, 1)] ?? 0));
+  const roomOf = (line: number) => width - (heads[Math.min(line, 1)] ?? 0);
+  const strokes = part.notes.map(({ stroke }) => stroke);
   const drawn = new Map<number, DrawnNote>();
-  const groups = lines.flatMap((line, at) =>
-    drawnLine(part, line, at, width, { last: at === lines.length - 1, ends }, drawn),
-  );
-  const strokes = strokeGroups(
-    part.notes.map(({ stroke }) => stroke),
-    drawn,
-  );
-  return {
-    width,
-    height: BAR_LINE * lines.length,
-    groups: [...groups, ...strokes, ...sungGroups(sung, drawn)],
-  };
+  const groups: Group[] = [];
+  let lines = 0;
+  for (const { bars, last } of inLines(part, sung, roomOf)) {
+    groups.push(...drawnLine(part, bars, lines, width, { last, ends }, drawn));
+    lines += 1;
+    yield {
+      width,
+      height: BAR_LINE * lines,
+      groups: [...groups, ...strokeGroups(strokes, drawn), ...sungGroups(sung, drawn)],
+    };
+  }
+}
+
+/** The whole part, laid out at once. */
+export function engraveBars(part: Part, width: number, sung: Sung = [], ends = true): Scene {
+  let scene: Scene = { width, height: 0, groups: [] };
+  for (scene of engravedLines(part, width, sung, ends));
+  return scene;
 }
 
 /** What is sung, each text centred under its note. */

@@ -67,6 +67,8 @@ export function strokeGroups(
     const notes = Array.from({ length: last - first + 1 }, (_, at) => drawn.get(first + at)).filter(
       (note) => note !== undefined,
     );
+    // What has not been drawn yet, or is not to be seen, has no slur.
+    if (notes.length <= last - first) return [];
     const lines = [...new Set(notes.map(({ line }) => line))];
     return lines.map((line, at) => {
       const own = notes.filter((note) => note.line === line);

@@ -226,3 +226,252 @@ test('a wind instrument shows the fingering of each note, its other ways, and it
   await expect(card(page)).toBeVisible();
   await expect(fingering).toHaveCount(0);
 });
+
+/** What the card says of whose turn it is. */
+const cue = (page: Page) => card(page).locator('[data-cue]');
+
+test('call and response: a bar is called, answered in silence, and grows until all play it', async ({
+  page,
+}) => {
+  await open(page, '/play?tonic=E&scale=major&pattern=scale&rhythm=quarters&tempo=200&count=0&way=echo');
+  await expect(page.getByText('Played call by call.')).toBeVisible();
+  await page.keyboard.press('Space');
+  const told: string[] = [];
+  const tell = async (text: RegExp) => {
+    await expect(cue(page)).toHaveText(text);
+    told.push((await cue(page).textContent()) ?? '');
+  };
+  await tell(/^Listen$/u);
+  await tell(/^Your turn$/u);
+  // The notes to answer with are lit while they are to be played.
+  await expect(staff(page).locator('[data-lit]')).toBeVisible();
+  await tell(/^Listen$/u);
+  await tell(/^Your turn$/u);
+  await page.keyboard.press('Escape');
+  await expect(card(page)).toHaveAttribute('data-sound', 'silent');
+  await expect(cue(page)).toHaveCount(0);
+  expect(told).toHaveLength(4);
+});
+
+test('a line stops on its last step, asks where it wants to go, and comes home', async ({ page }) => {
+  await open(page, '/play?tonic=E&scale=harmonic-minor&pattern=scale&tempo=200&count=0&way=home&drone=tonic');
+  await page.keyboard.press('Space');
+  await expect(cue(page)).toHaveText('Stop: this is D♯. Where does it want to go?');
+  await expect(cue(page)).toHaveText('Home: E');
+  await expect(card(page)).toHaveAttribute('data-sound', 'silent');
+});
+
+test('a tune is kept in degrees, played in three keys, and what is done stands on the ring', async ({
+  page,
+}) => {
+  await open(page, '/play?tonic=E&scale=major');
+  await page.keyboard.press('q');
+  await page.keyboard.type('gulls');
+  await page.keyboard.press('Enter');
+  const tune = page.getByRole('region', { name: 'Tune in degrees' });
+  const notes = staff(page).getByRole('img', { name: 'Pattern' });
+  await expect(notes).toHaveAccessibleDescription(/^In order: B \| E F♯ \| G♯ B/u);
+  await tune.getByRole('button', { name: 'E is done' }).click();
+  await expect(tune.getByRole('status')).toHaveText('1 of 15 keys: E.');
+  await tune.getByRole('button', { name: 'Next: B', exact: true }).click();
+  await expect(notes).toHaveAccessibleDescription(/^In order: F♯ \| B C♯ \| D♯ F♯/u);
+  await tune.getByRole('button', { name: 'B is done' }).press('Enter');
+  // A place of the ring is another key.
+  await tune.getByRole('button', { name: 'F', exact: true }).press('Enter');
+  await expect(notes).toHaveAccessibleDescription(/^In order: C \| F G \| A C/u);
+  await tune.getByRole('button', { name: 'F is done' }).press('Space');
+  await expect(tune.getByRole('status')).toHaveText('3 of 15 keys: F, E, B.');
+  await isSaved(page);
+  await page.reload();
+  await isLive(page);
+  await expect(tune.getByRole('status')).toHaveText('3 of 15 keys: F, E, B.');
+  await axeFindsNothing(page);
+
+  // One's own: wrong bars are told and stay as they were typed, right ones stand at once and are kept.
+  const degrees = tune.getByRole('textbox', { name: 'Its degrees' });
+  await tune.getByRole('textbox', { name: 'Name of the tune' }).fill('Low Water');
+  await degrees.fill('4/4 1 3 5 3 2 | 6 5 - -');
+  await expect(page.getByRole('alert')).toContainText('Bar 1 holds 5 quarters; a bar of 4/4 holds 4.');
+  await degrees.fill('4/4 1 3 5 3 | 6 5 - -');
+  await expect(page.getByRole('alert')).toContainText('There are 18 syllables for 6 notes');
+  await tune.getByRole('textbox', { name: /^Its words/u }).fill('');
+  await expect(notes).toHaveAccessibleDescription('In order: F A C A | D C');
+  await tune.getByRole('button', { name: 'Keep the tune' }).click();
+  await expect(tune.getByRole('button', { name: 'The tune is kept.' })).toBeDisabled();
+  await isSaved(page);
+  await open(page, '/play');
+  await page.keyboard.press('q');
+  await page.keyboard.type('low water');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('as Low Water');
+});
+
+test('a fingering that is chosen is remembered for the scale, with what the teacher says of the hands', async ({
+  page,
+}) => {
+  const address = '/play?tonic=B&scale=harmonic-minor&pattern=scale&player=alto-saxophone';
+  await open(page, address);
+  const fingering = page.getByRole('region', { name: 'Fingering' });
+  const next = fingering.getByRole('button', { name: 'The next note' });
+  const toSeventh = async () => {
+    for (let note = 0; note < 6; note += 1) await next.press('Enter');
+  };
+  await toSeventh();
+  await fingering.getByRole('radio', { name: /A♯ between F♯ and B/u }).check();
+  await expect(fingering).toContainText('Remembered for this scale: A♯ is fingered so.');
+  await fingering.getByRole('textbox', { name: /^Hands and posture/u }).fill('Right hand light');
+  await isSaved(page);
+  await page.reload();
+  await isLive(page);
+  await toSeventh();
+  await expect(fingering.getByRole('radio', { name: /A♯ between F♯ and B/u })).toBeChecked();
+  await expect(fingering.getByRole('textbox')).toHaveValue('Right hand light');
+  // Another scale on the same instrument has its own.
+  await open(page, address.replace('harmonic-minor', 'major'));
+  await toSeventh();
+  await expect(fingering.getByRole('radio', { name: /A♯ between F♯ and B/u })).not.toBeChecked();
+  // A clarinet reads another key and has its own keys.
+  await open(page, '/play?tonic=C&scale=major&pattern=scale&player=clarinet');
+  await expect(card(page)).toContainText('Written C major, it sounds as B♭ major.');
+  await expect(fingering).toContainText('Written twice and compared, 28 November 2026.');
+});
+
+test('a tune is written down by ear and judged, with the habit behind what is wrong', async ({ page }) => {
+  await open(page, '/play?tonic=E&scale=major&pattern=tune&tune=Buoy: 4/4 1 2 3 5 | 3 - 1 -&signature=none');
+  await page.keyboard.press('j');
+  const pad = page.getByRole('region', { name: 'Write it down' });
+  await expect(pad).toContainText('Listen, and write what you hear in E major.');
+  await expect(page.getByRole('region', { name: 'Tune in degrees' })).toHaveCount(0);
+  await page.keyboard.press('Space');
+  await expect(card(page)).toHaveAttribute('data-sound', 'sounding');
+  await page.keyboard.press('Escape');
+  // Played on the keys of the screen, and the sharps forgotten on the staff.
+  await pad.getByRole('button', { name: 'Keyboard' }).click();
+  await pad.getByRole('button', { name: 'E 4, key' }).click();
+  await pad.getByRole('application').focus();
+  await page.keyboard.type('fgbge');
+  await pad.getByRole('button', { name: 'Have it marked' }).press('Enter');
+  await expect(page).toHaveURL(/\/mark\?kind=dictation/u);
+  await isLive(page);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('1 2 3 5 3 1 in E major');
+  await expect(page.getByRole('region', { name: 'Likely habit' })).toContainText('Wrote plain letters');
+  await page.keyboard.press('.');
+  await page.getByRole('menuitem', { name: 'What was given, then what was expected' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Sounding' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('status').filter({ hasText: 'Sounding' })).toHaveCount(0);
+});
+
+test('what stands in other rooms is heard from a press on, and stops with it', async ({ page }) => {
+  for (const [address, what] of [
+    ['/derive', 'The working, step by step'],
+    ['/orbit?see=chords&key=F+minor', 'Its chords'],
+    ['/orbit?see=route&from=E+major&to=F+major', 'The keys of the route, chord by chord'],
+  ] as const) {
+    await open(page, address);
+    await page.keyboard.press('.');
+    await page.getByRole('menuitem', { name: what, exact: true }).press('Enter');
+    const stop = page.getByRole('button', { name: 'Stop the sound' });
+    await expect(stop).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(stop).toHaveCount(0);
+    await page.keyboard.press('.');
+    await page.getByRole('menuitem', { name: what, exact: true }).click();
+    await expect(stop).toBeVisible();
+    // Another sentence is another sound.
+    await page.keyboard.press('t');
+    await page.keyboard.type('b');
+    await page.keyboard.press('Enter');
+    await expect(stop).toHaveCount(0);
+  }
+});
+
+test('variations are done or not, with their goals, and rounds are counted by what is sung', async ({
+  page,
+}) => {
+  await open(page, '/play?tonic=E&scale=major&pattern=scale');
+  const variations = page.getByRole('region', { name: 'Variations' });
+  await variations.getByRole('button', { name: 'two slurred, two short' }).press('Enter');
+  await expect(page).toHaveURL(/strokes=two-and-two/u);
+  await expect(staff(page).locator('[data-part=stroke]').first()).toBeAttached();
+  await variations.getByRole('checkbox', { name: 'Done: two slurred, two short' }).check();
+  await expect(variations).toContainText('1 of 10 done.');
+  const goal = variations.getByRole('spinbutton', { name: 'Goal of: two slurred, two short' });
+  await expect(goal).toHaveValue('84');
+  await goal.fill('96');
+  await goal.press('Tab');
+  const rounds = page.getByRole('region', { name: 'Rounds' });
+  await rounds.getByRole('button', { name: 'One more round: On note names' }).press('Enter');
+  await expect(rounds).toContainText('Twice, on different names');
+  await rounds.getByRole('button', { name: 'One more round: On numbers' }).press('Space');
+  await expect(rounds).toContainText('Twice on different names: done for today.');
+  await isSaved(page);
+  await page.reload();
+  await isLive(page);
+  await expect(goal).toHaveValue('96');
+  await expect(variations).toContainText('1 of 10 done.');
+  await expect(rounds).toContainText('done for today');
+  await page.keyboard.press('Control+z');
+  await expect(rounds).toContainText('Twice, on different names');
+  await page.keyboard.press('v');
+  await page.keyboard.type('numbers');
+  await page.keyboard.press('Enter');
+  await expect(staff(page).locator('[data-part=sung]')).toHaveCount(15);
+});
+
+test('to play freely there are chords, a task and the time that is left', async ({ page }) => {
+  await open(
+    page,
+    '/play?tonic=E&scale=major&pattern=scale&way=free&drone=two-five&tempo=200&count=0&minutes=1',
+  );
+  const task = page.getByRole('region', { name: 'Task' });
+  await expect(task).toContainText('Only these seven notes: E F♯ G♯ A B C♯ D♯.');
+  await expect(task).toContainText('1:00 left');
+  await page.keyboard.press('Space');
+  await expect(cue(page)).toHaveText('Bar 1 of 48: chord on F♯');
+  await expect(cue(page)).toHaveText('Bar 2 of 48: chord on B');
+  await expect(task).toContainText('0:5');
+  const before = await task.textContent();
+  await task.getByRole('button', { name: 'Another task' }).press('Enter');
+  await expect(task).not.toHaveText(before ?? '');
+  await page.keyboard.press('Escape');
+  // A scale without chords in thirds has none under it, and that is said.
+  await open(page, '/play?tonic=E&scale=chromatic&drone=chord');
+  await expect(page.getByRole('alert').filter({ hasText: 'chord' })).toBeVisible();
+});
+
+test('questions by ear are heard, answered and explained', async ({ page }) => {
+  await open(page, '/play?tonic=E&scale=harmonic-minor&pattern=scale');
+  const ear = page.getByRole('region', { name: 'By ear' });
+  for (const [name, answer] of [
+    ['Finished or not?', 'It has come home'],
+    ['Which of the two?', 'The second'],
+    ['Where is home?', 'E'],
+  ] as const) {
+    await ear.getByRole('button', { name, exact: true }).press('Enter');
+    await expect(card(page)).toHaveAttribute('data-sound', /sounding|coming/u);
+    await ear.getByRole('button', { name: answer, exact: true }).press('Enter');
+    await expect(ear.getByRole('status')).toHaveText(/^(?:Right\.|Not so\.) /u);
+  }
+  await expect(ear.getByRole('status')).toHaveText('Right. Home is E.');
+  await ear.getByRole('button', { name: 'Hear it again' }).press('Enter');
+  await expect(card(page)).toHaveAttribute('data-sound', 'sounding');
+});
+
+test('a tune comes in from a file, and plays in another key', async ({ page }) => {
+  await open(page, '/play');
+  const abc = 'X:1\nT:Slack Tide\nM:3/4\nL:1/4\nK:Eb\nB, | E2 F | G2 B | A F D | E2 |]\n';
+  await page.locator('input[type=file]').setInputFiles({
+    ...{ name: 'tide.abc', mimeType: 'text/plain', buffer: Buffer.from(abc) },
+  });
+  const sheet = page.getByRole('dialog');
+  await expect(sheet).toContainText('Slack Tide, in E♭ major: 9 notes, in degrees');
+  await sheet.getByRole('button', { name: 'Open in Play' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Play E♭ major as Slack Tide');
+  await page.keyboard.press('t');
+  await page.keyboard.type('c');
+  await page.keyboard.press('Enter');
+  await expect(staff(page).getByRole('img', { name: 'Pattern' })).toHaveAccessibleDescription(
+    'In order: G | C D | E G | F D B | C',
+  );
+});

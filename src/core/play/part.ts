@@ -2,6 +2,7 @@ import type { Clef } from '../instrument/staff';
 import type { Transposition } from '../instrument/transposing';
 import { midiOf, type Pitch, pitch } from '../note/pitch';
 import type { Alteration, Fifths, SpelledNote } from '../note/spelled';
+import { onceForTwo } from '../once';
 import { signsAfterBar } from '../scale/across-bar';
 import { type AskedScale, scaleAsked } from '../scale/asked';
 import { scaleForInstrument } from '../scale/for-instrument';
@@ -82,11 +83,13 @@ export type PartReading =
   | { readonly ok: true; readonly part: Part }
   | { readonly ok: false; readonly problem: PlayProblem };
 
-/** What is asked for, written out for its player. */
-export function partAsked(
-  asked: PlayAsked,
-  settings: Pick<Settings, 'melodicDown' | 'cancelling' | 'modesWritten'>,
-): PartReading {
+/** What a part takes from the class. */
+type School = Pick<Settings, 'melodicDown' | 'cancelling' | 'modesWritten'>;
+
+/** What is asked for, written out for its player; worked out once for what is asked and a class. */
+export const partAsked: (asked: PlayAsked, settings: School) => PartReading = onceForTwo(partOf);
+
+function partOf(asked: PlayAsked, settings: School): PartReading {
   const player = playerOf(asked.player);
   const reading = scaleAsked(asked.tonic, asked.scale, settings.melodicDown);
   if (!reading.ok) return { ok: false, problem: reading.problem };

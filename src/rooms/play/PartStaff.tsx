@@ -2,29 +2,11 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Part } from '@/core/play/part';
 import { playWords } from '@/core/words/screen/play';
 import { BAR_LINE } from '@/engrave/bar-lines';
-import type { Scene } from '@/engrave/scene';
-import { wanted } from '@/ui/parts/wanted';
 import { SceneView } from '@/ui/scene/SceneView';
 import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
 import { barsText } from './play-lines';
-
-type Engraver = (part: Part, width: number, sung: readonly string[]) => Scene;
-
-/** The engraver of bars, once it has been loaded; null until then. */
-function useBars(): Engraver | null {
-  const [engraver, setEngraver] = useState<{ readonly bars: Engraver } | null>(null);
-  useEffect(() => {
-    let stands = true;
-    void wanted('surface', () => import('@/engrave/bars')).then(({ engraveBars }) => {
-      if (stands) setEngraver({ bars: engraveBars });
-    });
-    return () => {
-      stands = false;
-    };
-  }, []);
-  return engraver?.bars ?? null;
-}
+import { useEngraved } from './use-engraved';
 
 type Props = {
   readonly id: string;
@@ -39,11 +21,15 @@ type Props = {
 export function PartStaff({ id, part, sung, sounding }: Props) {
   const w = useWords();
   const say = playWords(w);
-  const engrave = useBars();
   const { ref, room } = useRoom<HTMLDivElement>({ width: 760, height: 500 });
   // On a telephone bars keep their size, and stand under each other.
   const width = Math.max(320, Math.min(900, room.width));
-  const scene = useMemo(() => engrave?.(part, width, sung) ?? null, [engrave, part, width, sung]);
+  const engraved = useEngraved(part, width, sung);
+  const scene = engraved?.scene ?? null;
+  // While lines are still to come, what stands keeps its height.
+  const [height, setHeight] = useState(0);
+  if (scene && engraved?.whole && height !== scene.height) setHeight(scene.height);
+  const tall = scene ? Math.max(scene.height, engraved?.whole ? 0 : height) : 0;
   const lit = useMemo(() => {
     const group = sounding === null ? null : scene?.groups.find(({ key }) => key === `note-${sounding}`);
     const head = group?.marks.find((mark) => mark.kind === 'glyph' && mark.glyph.startsWith('notehead'));
@@ -63,7 +49,7 @@ export function PartStaff({ id, part, sung, sounding }: Props) {
       {scene ? (
         <SceneView
           id={id}
-          scene={scene}
+          scene={tall === scene.height ? scene : { ...scene, height: tall }}
           title={say.staff}
           description={[say.description(barsText(w, part).join(' | ')), sung.join(' ')]
             .filter(Boolean)
