@@ -141,6 +141,9 @@ test('the sound that is saved has its pitches, its onsets and its measure', asyn
   const loudest = loudestOf(under.samples);
   expect(loudest).toBeGreaterThan(0.1);
   expect(20 * Math.log10(loudest)).toBeLessThan(-6);
+  const chords = loudestOf((await soundOf(page, `${SCALE}&drone=two-five&strokes=legato`)).samples);
+  expect(chords).toBeGreaterThan(0.1);
+  expect(20 * Math.log10(chords)).toBeLessThan(-6);
   const { samples, rate } = await soundOf(page, `${SCALE}&drone=none`);
   const between = (from: number, to: number) => samples.slice(Math.round(from * rate), Math.round(to * rate));
   const [seconds, begin] = [1, 4];
@@ -179,6 +182,12 @@ test('a pattern is kept, printed, shown on the board and saved as files that say
   await expect(page.getByText(/^Play E melodic minor in thirds/u).first()).toBeVisible();
   await page.keyboard.press('Space');
   await expect(page.getByRole('img', { name: 'Pattern' })).toBeVisible();
+  // It is heard on the board, too, and Escape ends the sound before it ends the board.
+  await page.keyboard.press('l');
+  await expect(page.getByRole('button', { name: 'Stop the sound' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Listen' })).toBeVisible();
+  await expect(page).toHaveURL(/\/board/u);
 });
 
 test('what a player does not reach is said, and nothing is lost', async ({ page }) => {
@@ -300,6 +309,7 @@ test('a tune is kept in degrees, played in three keys, and what is done stands o
   await expect(tune.getByRole('button', { name: 'The tune is kept.' })).toBeDisabled();
   await isSaved(page);
   await open(page, '/play');
+  await isSaved(page);
   await page.keyboard.press('q');
   await page.keyboard.type('low water');
   await page.keyboard.press('Enter');
@@ -319,13 +329,14 @@ test('a fingering that is chosen is remembered for the scale, with what the teac
   await toSeventh();
   await fingering.getByRole('radio', { name: /A♯ between F♯ and B/u }).check();
   await expect(fingering).toContainText('Remembered for this scale: A♯ is fingered so.');
-  await fingering.getByRole('textbox', { name: /^Hands and posture/u }).fill('Right hand light');
+  const hands = page.getByRole('textbox', { name: /^Hands and posture/u });
+  await hands.fill('Right hand light');
   await isSaved(page);
   await page.reload();
   await isLive(page);
   await toSeventh();
   await expect(fingering.getByRole('radio', { name: /A♯ between F♯ and B/u })).toBeChecked();
-  await expect(fingering.getByRole('textbox')).toHaveValue('Right hand light');
+  await expect(hands).toHaveValue('Right hand light');
   // Another scale on the same instrument has its own.
   await open(page, address.replace('harmonic-minor', 'major'));
   await toSeventh();

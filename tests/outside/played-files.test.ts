@@ -6,14 +6,17 @@ import { promisify } from 'node:util';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { midiOf } from '@/core/note/pitch';
 import { ARTICULATIONS } from '@/core/play/articulation';
-import { type Part, partAsked } from '@/core/play/part';
+import { type Part, type PlayAsked, partAsked } from '@/core/play/part';
 import { PLAY_PATTERNS } from '@/core/play/pattern';
 import { PLAY_RANGES } from '@/core/play/placed';
 import { PLAYER_IDS } from '@/core/play/player';
 import { RHYTHMS } from '@/core/play/rhythm';
+import { TUNE_IDS } from '@/core/play/tunes';
 import { NAMED_SCALE_IDS, PATTERNS } from '@/core/scale/pattern';
 import { TONICS } from '@/core/scale/tonic';
 import { USUAL_SETTINGS } from '@/core/school/settings';
+import { ENGLISH } from '@/core/words/class-words';
+import { saySung } from '@/core/words/say-sung';
 import { writeAbc } from '@/formats/abc/write';
 import { writeMidiPart } from '@/formats/midi/write';
 import { writeMusicXmlPart } from '@/formats/musicxml/write-part';
@@ -39,6 +42,23 @@ function samples(): readonly Part[] {
     );
     return reading.ok ? [reading.part] : [];
   }).flat();
+}
+
+/** Tunes with their words in every key, for players who read other keys too, with slurs and short notes. */
+function tunes(): readonly { readonly part: Part; readonly sung: readonly string[] }[] {
+  return TUNE_IDS.flatMap((tune) =>
+    TONICS.flatMap((tonic, at) => {
+      const asked: PlayAsked = {
+        ...{ tonic, pattern: 'tune', tune, degree: 1, range: 'one', rhythm: 'eighths' },
+        scale: at % 3 === 0 ? 'dorian' : 'major',
+        ...{ named: 'written', signature: 'written' },
+        player: at % 2 === 0 ? 'concert' : 'clarinet',
+        articulation: ARTICULATIONS[at % ARTICULATIONS.length] ?? 'tongued',
+      };
+      const reading = partAsked(asked, USUAL_SETTINGS);
+      return reading.ok ? [{ part: reading.part, sung: saySung(ENGLISH, reading.part, 'words') }] : [];
+    }),
+  );
 }
 
 /** Notes with their ticks out of what mftext tells of a file, 24 to a quarter, and what it says of the key. */
@@ -101,6 +121,45 @@ describe('what is played, as programs from outside read it', () => {
       expect(stdout).not.toMatch(/error|warning/iu);
       const told = await run('mftext', [midi]);
       expect(pitchesOf(heardBy(told.stdout).notes), `part ${at}`).toEqual(pitchesOf(wanted(part)));
+    }
+  });
+
+  it('is read with its upbeat, its meter, its slurs and its words, where it is a tune', async () => {
+    const all = tunes();
+    expect(all.length).toBeGreaterThan(30);
+    for (const [at, { part, sung }] of all.entries()) {
+      const [abc, midi, own] = ['abc', 'mid', 'own.mid'].map((end) => join(folder, `tune-${at}.${end}`)) as [
+        string,
+        string,
+        string,
+      ];
+      await writeFile(abc, writeAbc(part, `Tune ${at}`, TEMPO, sung));
+      const { stdout } = await run('abc2midi', [abc, '-o', midi]);
+      expect(stdout, `tune ${at}`).not.toMatch(/error|warning/iu);
+      // Another program begins with the upbeat, we with the bar it stands in.
+      const begins = part.bars[0]?.[0]?.start ?? 0;
+      const shifted = wanted(part).map((note) => {
+        const [pitch, start] = note.split(' ').map(Number);
+        return `${pitch} ${(start ?? 0) - begins}`;
+      });
+      const told = await run('mftext', [midi]);
+      expect(pitchesOf(heardBy(told.stdout).notes), `tune ${at}`).toEqual(shifted);
+      await writeFile(own, writeMidiPart(part, `Tune ${at}`, TEMPO));
+      const ours = await run('mftext', [own]);
+      expect(heardBy(ours.stdout).notes, `tune ${at}`).toEqual(wanted(part));
+      expect(ours.stdout).toContain(`Time signature=${part.meter}/4`);
+    }
+    for (const { part, sung } of all.filter((_, index) => index % 9 === 0)) {
+      const file = join(folder, 'tune.musicxml');
+      await writeFile(file, writeMusicXmlPart(part, 'Tune', TEMPO, sung));
+      const ly = join(folder, 'tune.ly');
+      const { stderr } = await run('musicxml2ly', ['--language=english', '-o', ly, file]);
+      expect(stderr).not.toMatch(/error/iu);
+      // It breaks its lines where it likes.
+      const source = (await readFile(ly, 'utf8')).replace(/\s+/gu, ' ');
+      for (const word of sung) expect(source).toContain(word.replace(/[-.,]+$/u, ''));
+      if (part.bars[0]?.[0]?.start) expect(source).toContain('\\partial 4');
+      expect(source).toContain(`\\time ${part.meter}/4`);
     }
   });
 

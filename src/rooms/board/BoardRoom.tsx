@@ -12,6 +12,7 @@ import { Hands } from './Hands';
 import { Instead } from './Instead';
 import { Stage } from './Stage';
 import { useBoardOf } from './use-board-of';
+import { useBoardSound } from './use-board-sound';
 import { useHands } from './use-hands';
 import { useAwake } from './use-window';
 import { useWindows } from './use-windows';
@@ -41,11 +42,13 @@ function Board({ address, onAddress }: Props) {
   const [help, setHelp] = useState(false);
   const [single, setSingle] = useSetting('moon-step:single-keys', SINGLE_KEYS);
   const awake = useAwake();
+  const sound = useBoardSound(w, state?.address ?? null, on);
   const windows = useWindows(address, state, onAddress);
   const actions = useHands({
     ...{ part, state, now, windows },
     show: on?.show ?? null,
     send: order,
+    sound: part === 'class' ? null : sound,
     single: single === 'on',
     onHelp: () => setHelp(true),
   });

@@ -12,7 +12,9 @@ import {
   MonitorOff,
   MonitorUp,
   Moon,
+  Square,
   Sun,
+  Volume2,
   X,
 } from 'lucide-react';
 import { BOARD_WORDS } from '@/core/words/screen/board';
@@ -38,6 +40,8 @@ export type BoardHands = {
   readonly show: BoardShow | null;
   readonly now: number;
   readonly send: (command: BoardCommand) => void;
+  /** Sound of what stands: whether it sounds, and a press that starts or stops it; null where nothing is heard. */
+  readonly sound: { readonly sounds: boolean; readonly toggle: () => void } | null;
   /** What this window can do beside; null for what it cannot. */
   readonly window: {
     readonly full: (() => void) | null;
@@ -53,7 +57,14 @@ const SAY = BOARD_WORDS.hands;
 type Plain = Exclude<BoardCommand['ask'], 'show' | 'point' | 'point-on'>;
 
 /** Everything that can be done with a board in its window, in the order of the buttons. */
-export function boardActions({ state, show, now, send, window: own }: BoardHands): readonly BoardAction[] {
+export function boardActions({
+  state,
+  show,
+  now,
+  send,
+  sound,
+  window: own,
+}: BoardHands): readonly BoardAction[] {
   if (!state) return [];
   const ask = (command: Plain) => () => send({ ask: command });
   const action = (
@@ -83,11 +94,22 @@ export function boardActions({ state, show, now, send, window: own }: BoardHands
     ...(named !== undefined && views.length > 1
       ? [action(SAY.view(named), Layers, 'S', ['s'], ask('view'))]
       : []),
+    ...(sound
+      ? [
+          action(
+            sound.sounds ? SAY.silence : SAY.listen,
+            sound.sounds ? Square : Volume2,
+            'L',
+            ['l'],
+            sound.toggle,
+          ),
+        ]
+      : []),
     action(night ? SAY.day : SAY.night, night ? Sun : Moon, 'N', ['n'], ask('light')),
     ...(own.full ? [action(SAY.full, Maximize, 'F', ['f'], own.full)] : []),
     ...(own.second ? [action(SAY.window, MonitorUp, 'W', ['w'], own.second)] : []),
     action(SAY.keys, Keyboard, '?', ['?'], own.help),
-    ...(own.close ? [action(SAY.close, X, 'Esc', ['Escape'], own.close)] : []),
+    ...(own.close ? [action(SAY.close, X, 'Esc', ['Escape'], sound?.sounds ? sound.toggle : own.close)] : []),
     action('', ArrowLeft, 'Home', ['Home'], ask('question'), false),
     action('', ArrowRight, 'End', ['End'], ask('whole'), false),
     action('', ArrowRight, '↓', ['ArrowDown'], () => send({ ask: 'point-on', way: 1 }), false),

@@ -14,6 +14,7 @@ import { isPollSearch } from '../address/mark/poll-address';
 import { isSetSearch } from '../address/mark/set-address';
 import type { BoardKit, BoardViewProps } from '../shell/board-kit';
 import { GivenOn } from './GivenCard';
+import { markSounds } from './mark-sounds';
 import { answeredText } from './mark-words';
 import { findingsToTell, type Outcome, outcomeOf } from './outcome';
 import { PollView, pollShow } from './poll-board';
@@ -58,6 +59,7 @@ function OneAnswer({ search, given }: BoardViewProps) {
 
 /** An answer on the board, above what was expected, without its name. */
 export const MARK_BOARD: BoardKit = {
+  heard: (w, search) => markSounds(w, search)[0]?.sounds ?? [],
   show: (w, search) => {
     if (isPollSearch(search) || isSetSearch(search)) return pollShow(w, search);
     const outcome = outcomeIn(w, search);

@@ -16,6 +16,7 @@ import type { OrbitSentence } from '../address/orbit/orbit-sentence';
 import type { BoardKit, BoardViewProps } from '../shell/board-kit';
 import { bookRows } from './book-cells';
 import { linesOf, stepsOf, workingOf } from './orbit-lines';
+import { orbitSounds } from './orbit-sounds';
 import { orbitText } from './orbit-words';
 import { type Ring, ringOf } from './ring-of';
 import { fillOrder } from './use-fill';
@@ -122,6 +123,7 @@ function View({ search, given }: BoardViewProps) {
 
 /** Sentences of Orbit on the board: the circle, and what is said of it line by line. */
 export const ORBIT_BOARD: BoardKit = {
+  heard: (w, search) => orbitSounds(w, search)[0]?.sounds ?? [],
   show: (w, search) => {
     const { sentence } = readOrbit(search, w.settings);
     const lines = linesGiven(w, sentence);

@@ -6,10 +6,8 @@ import { sayFingering, sayUse } from '@/core/words/say-fingering';
 import { playWords } from '@/core/words/screen/play';
 import { PRACTICE_WORDS } from '@/core/words/screen/practice';
 import { fingeringScene } from '@/engrave/fingering';
-import { NOTE_LIMIT } from '@/store/limits';
 import { SceneView } from '@/ui/scene/SceneView';
 import { useWords } from '@/ui/school/use-class';
-import { TypedField } from '@/ui/TypedField';
 import type { Remembers } from './use-practice';
 
 type Props = {
@@ -105,15 +103,6 @@ export function FingeringCard({ wind, part, hand, sounding }: Props) {
       ) : (
         <p className="text-small">{say.none(name)}</p>
       )}
-      <TypedField
-        long
-        label={own.note}
-        value={hand.is.note}
-        limit={NOTE_LIMIT}
-        placeholder={own.example}
-        className="field"
-        onType={(note) => hand.note({ note })}
-      />
     </section>
   );
 }

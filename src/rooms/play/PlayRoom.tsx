@@ -180,6 +180,7 @@ function Room() {
                 sentence={sentence}
                 part={standing}
                 of={sentence.pattern === A_TUNE ? practice.tune : practice.line}
+                hand={practice.hand}
                 onVary={hands.vary}
                 onPlay={play}
               />

@@ -13,15 +13,16 @@ type Props = {
   readonly part: Part;
   /** What is remembered of the pattern or the tune. */
   readonly of: Remembers;
+  readonly hand: Remembers;
   readonly onVary: (change: VariationOf) => void;
   readonly onPlay: (sounds: readonly Sound[]) => void;
 };
 
 /** What is practised beside the staff: rounds on different names, and the variations of a pattern. */
-export function PracticeCards({ sentence, part, of, onVary, onPlay }: Props) {
+export function PracticeCards({ sentence, part, of, hand, onVary, onPlay }: Props) {
   return (
     <>
-      <RoundsCard part={part} of={of} />
+      <RoundsCard part={part} of={of} hand={hand} />
       {sentence.pattern !== A_TUNE && <VariationsCard sentence={sentence} line={of} onVary={onVary} />}
       <EarCard part={part} onPlay={onPlay} />
     </>

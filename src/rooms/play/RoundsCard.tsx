@@ -3,16 +3,19 @@ import type { Part } from '@/core/play/part';
 import { singingsOf } from '@/core/words/say-sung';
 import { PRACTICE_WORDS } from '@/core/words/screen/practice';
 import { useWords } from '@/ui/school/use-class';
+import { HandNote } from './HandNote';
 import type { Remembers } from './use-practice';
 
 type Props = {
   readonly part: Part;
   /** What is practised: the pattern or the tune. */
   readonly of: Remembers;
+  /** What is remembered of the instrument or the voice on this scale. */
+  readonly hand: Remembers;
 };
 
 /** Rounds by what is sung on them: twice on different names is what a practice asks for. */
-export function RoundsCard({ part, of }: Props) {
+export function RoundsCard({ part, of, hand }: Props) {
   const w = useWords();
   const say = PRACTICE_WORDS.rounds;
   const { rounds } = of.is;
@@ -45,6 +48,7 @@ export function RoundsCard({ part, of }: Props) {
           {say.again}
         </button>
       )}
+      <HandNote hand={hand} />
     </section>
   );
 }

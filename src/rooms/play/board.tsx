@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { type Part, partAsked } from '@/core/play/part';
+import { performed } from '@/core/play/performance';
 import type { ClassWords } from '@/core/words/class-words';
 import { saySung } from '@/core/words/say-sung';
 import { playWords } from '@/core/words/screen/play';
@@ -49,6 +50,10 @@ function View({ search, given }: BoardViewProps) {
 
 /** Patterns on the board, one bar a press. */
 export const PLAY_BOARD: BoardKit = {
+  heard: (w, search) => {
+    const part = partOf(w, search);
+    return part ? performed(part, readPlay(search).sentence) : [];
+  },
   show: (w, search) => {
     const { sentence } = readPlay(search);
     const reading = partAsked(sentence, w.settings);

@@ -72,6 +72,7 @@ function View({ search, given }: BoardViewProps) {
 
 /** Sheets on the board: question after question, each with its answer at the next press. */
 export const SHEETS_BOARD: BoardKit = {
+  heard: null,
   show: (w, search) => ({
     question: titleOfSheet(w, readSheets(search).sentence),
     head: null,

@@ -1,4 +1,5 @@
 import type { ComponentType } from 'react';
+import type { Sound } from '@/core/play/performance';
 import type { ClassWords } from '@/core/words/class-words';
 import type { SaidStep } from '@/core/words/say-method';
 import type { Lit } from '@/ui/surfaces/lit';
@@ -32,6 +33,8 @@ export type BoardViewProps = {
 /** What a room draws and says of its sentences on the board, loaded when it is shown there. */
 export type BoardKit = {
   readonly show: (w: ClassWords, search: string) => BoardShow;
+  /** What is heard of it; null where nothing of the room is. */
+  readonly heard: ((w: ClassWords, search: string) => readonly Sound[]) | null;
   readonly View: ComponentType<BoardViewProps>;
 };
 

@@ -1,5 +1,6 @@
 import { readQuestion } from '@/rooms/address/derive/read-question';
 import type { BoardKit, BoardViewProps } from '@/rooms/shell/board-kit';
+import { deriveSounds } from '../derive-sounds';
 import { DerivationBoard, derivationShow } from './derivation-board';
 import { QuestionBoard, questionShow } from './question-board';
 
@@ -10,6 +11,7 @@ function View(props: BoardViewProps) {
 
 /** Sentences of Derive on the board: scales to build and to compare, and the other questions. */
 export const DERIVE_BOARD: BoardKit = {
+  heard: (w, search) => deriveSounds(w, search)[0]?.sounds ?? [],
   show: (w, search) => {
     const asked = readQuestion(search);
     return asked ? questionShow(w, asked.question) : derivationShow(w, search);
