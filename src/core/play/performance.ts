@@ -186,7 +186,7 @@ function freely(part: Part, { minutes, tempo, backing }: Playing, begin: number)
 }
 
 /** The scale as it rises to its last note but one, where it stands still for a bar, and then comes home. */
-export function lineHome({ written, notes, clef }: Part): readonly Pitch[] {
+function lineHome({ written, notes, clef }: Part): readonly Pitch[] {
   const home = notes.find(({ pitch }) => pitch.note === written.tonic);
   const octaves = notes.filter(({ pitch }) => pitch.note === written.tonic).map(({ pitch }) => pitch.octave);
   const octave = home ? Math.min(...octaves) : octaveFor(written, clef);

@@ -14,14 +14,14 @@ export function tuneKeys(size: CircleSize, mode: Mode): readonly TuneKey[] {
   });
 }
 
-/** The next key that is not done, clockwise from the one that stands; null where all are. */
+/** The next key that is not done, a fifth up at a time from the one that stands, and round again; null where all are. */
 export function nextKey(
   keys: readonly TuneKey[],
   size: CircleSize,
   stands: Key,
   isDone: (tonic: SpelledNote) => boolean,
 ): Key | null {
-  const round = keys.toSorted((a, b) => a.place.spoke - b.place.spoke || b.place.count - a.place.count);
+  const round = keys.toSorted((a, b) => a.place.count - b.place.count);
   const at = placeFor(size, signatureOfKey(stands));
   const from = round.findIndex(({ place }) => place.count === at);
   const found = round

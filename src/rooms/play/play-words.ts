@@ -34,7 +34,7 @@ const TUNE = 'tune:';
 const OWN_TUNE = 'A tune of our own: 4/4 1 2 3 4 | 5 --- |';
 
 /** A tune by its name. */
-export function tuneName(w: ClassWords, code: TuneCode): string {
+function tuneName(w: ClassWords, code: TuneCode): string {
   const reading = tuneOf(code);
   return (reading.ok && reading.tune.name) || playWords(w).tune.unnamed;
 }

@@ -31,7 +31,7 @@ export type DictationQuestion = {
 };
 
 /** The fewest and the most notes of a line. */
-export const FEWEST_HEARD = 2;
+const FEWEST_HEARD = 2;
 export const MOST_HEARD = 24;
 
 /** Lines to be heard that are made by themselves: from home by steps and thirds, and home again. */
