@@ -1,3 +1,5 @@
+import { clockOf } from './clock.mjs';
+
 /** Keys that are gone through; each is one step of the history, so that going back is a change of key alone. */
 const KEYS = ['C', 'G', 'D', 'A', 'E', 'B', 'F', 'Bb', 'Eb', 'Ab', 'Db'];
 
@@ -9,13 +11,7 @@ const VIEWS = [
 
 /** Milliseconds of script, style and layout of each step back: of the frame it is shown in, and of all that follows. */
 async function costsOfBack(page) {
-  const session = await page.context().newCDPSession(page);
-  await session.send('Performance.enable', { timeDomain: 'threadTicks' });
-  const spent = async () => {
-    const { metrics } = await session.send('Performance.getMetrics');
-    const seconds = Object.fromEntries(metrics.map((metric) => [metric.name, metric.value]));
-    return 1000 * (seconds.ScriptDuration + seconds.LayoutDuration + seconds.RecalcStyleDuration);
-  };
+  const spent = await clockOf(page);
   const [frames, all] = [[], []];
   for (const _ of KEYS) {
     await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 300)));

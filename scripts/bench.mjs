@@ -4,6 +4,7 @@ import { benchPlay } from './bench-play.mjs';
 import { benchJudging, benchSets } from './bench-sets.mjs';
 import { benchClass, benchStaves } from './bench-sheets.mjs';
 import { CHROMIUM, serveDemo } from './browser.mjs';
+import { clockOf } from './clock.mjs';
 import { checkNode, ensureBuild, ensurePackages, ensurePrograms } from './setup.mjs';
 
 checkNode();
@@ -357,13 +358,7 @@ async function benchRing() {
 
 /** Milliseconds of script, style and layout of each change. */
 async function costsOf(page, changes, make) {
-  const session = await page.context().newCDPSession(page);
-  await session.send('Performance.enable', { timeDomain: 'threadTicks' });
-  const spent = async () => {
-    const { metrics } = await session.send('Performance.getMetrics');
-    const seconds = Object.fromEntries(metrics.map((metric) => [metric.name, metric.value]));
-    return 1000 * (seconds.ScriptDuration + seconds.LayoutDuration + seconds.RecalcStyleDuration);
-  };
+  const spent = await clockOf(page);
   const settled = () =>
     page.evaluate(
       () => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))),

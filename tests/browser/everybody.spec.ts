@@ -196,8 +196,11 @@ test('one whole task fits 1280 by 800 and 1024 by 768 without scrolling the page
       const down = await page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight);
       expect(down, `${sentence} at ${width}`).toBeLessThanOrEqual(0);
       for (const name of ['Stride and keyboard', 'Staff', 'Rail']) {
-        const box = await room.surface(name).boundingBox();
-        const drawing = await room.surface(name).locator('svg').last().boundingBox();
+        const surface = room.surface(name);
+        // What is not drawn yet has no place to be measured at.
+        await expect(surface.locator('svg').last()).toBeVisible();
+        const box = await surface.boundingBox();
+        const drawing = await surface.locator('svg').last().boundingBox();
         expect((drawing?.y ?? 0) + (drawing?.height ?? 0)).toBeLessThanOrEqual(
           (box?.y ?? 0) + (box?.height ?? 0) + 1,
         );

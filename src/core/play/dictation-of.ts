@@ -1,9 +1,11 @@
 import { type DictationQuestion, MOST_HEARD } from '../exercise/kinds/dictation/dictation-question';
+import type { SpelledNote } from '../note/spelled';
 import { SCALE_IDS } from '../scale/pattern';
 import type { Settings } from '../school/settings';
 import type { Part, PlayAsked } from './part';
 import { A_TUNE } from './pattern';
-import { writeTones } from './tune';
+import { type TuneTone, writeTones } from './tune';
+import { fallsAt } from './tune-part';
 import { tuneOf } from './tunes';
 
 export type DictationOf =
@@ -24,11 +26,17 @@ export function dictationOf(
   const reading = pattern === A_TUNE ? tuneOf(tune) : null;
   const steps = written.ascending.length - 1;
   const home = notes[0] ? Math.floor(notes[0].place / steps) : 0;
+  const places = notes.map(({ place }) => place);
+  const falling = written.descending.toReversed();
   const tones = reading?.ok
     ? reading.tune.notes.flatMap(({ tone }) => (tone ? [tone] : []))
-    : notes.map(({ place }) => {
+    : notes.map(({ place, pitch }, at): TuneTone => {
         const octave = Math.floor(place / steps);
-        return { degree: place - octave * steps + 1, octave: octave - home, alter: 0 as const };
+        const degree = place - octave * steps + 1;
+        // A pattern rises or falls as a whole; a line of single notes by where each one leads.
+        const row = fallsAt(places, at) ? falling : written.ascending;
+        const alter = pitch.note.alteration - (row[degree - 1] as SpelledNote).alteration;
+        return { degree, octave: octave - home, alter: Math.sign(alter) as TuneTone['alter'] };
       });
   const line = writeTones(tones);
   return { ok: true, question: { line, tonic: written.tonic, scale, clef, signature, melodicDown } };

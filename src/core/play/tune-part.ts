@@ -61,8 +61,8 @@ export function tonesIn(tones: readonly TuneTone[], scale: Scale, player: Player
     : { ok: false, problem: { code: 'tune-range', player: player.id } };
 }
 
-/** Whether a tone leads down: to the next other one, or, after the last change, from the one before. */
-function fallsAt(places: readonly number[], at: number): boolean {
+/** Whether a note of a row leads down: to the next other one, or, after the last change, from the one before. */
+export function fallsAt(places: readonly number[], at: number): boolean {
   const here = places[at] ?? 0;
   const next = places.slice(at + 1).find((place) => place !== here);
   if (next !== undefined) return next < here;

@@ -2,6 +2,7 @@ import { heightOf, type Pitch } from '@/core/note/pitch';
 import { asciiName, fifths, type SpelledNote } from '@/core/note/spelled';
 import { QUARTER } from '@/core/play/rhythm';
 import { METERS, readTune, type Tune, type TuneNote, writeTune } from '@/core/play/tune';
+import { fallsAt } from '@/core/play/tune-part';
 import type { ScaleId } from '@/core/scale/pattern';
 import { type Scale, scaleNamed } from '@/core/scale/scale';
 import { ownerOf } from '@/core/scale/signature';
@@ -66,15 +67,6 @@ function inDegrees(scale: Scale, { notes }: Melody): Toned | null {
     at += 1;
   }
   return { notes: toned, altered };
-}
-
-/** Whether a note leads down: to the next other one, or, after the last change, from the one before. */
-function fallsAt(heights: readonly number[], at: number): boolean {
-  const here = heights[at] ?? 0;
-  const next = heights.slice(at + 1).find((height) => height !== here);
-  if (next !== undefined) return next < here;
-  const before = heights.slice(0, at).findLast((height) => height !== here);
-  return before !== undefined && before > here;
 }
 
 /** The height of the tonic that most of the notes lie in the octave over. */
