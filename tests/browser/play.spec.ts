@@ -486,3 +486,40 @@ test('a tune comes in from a file, and plays in another key', async ({ page }) =
     'In order: G | C D | E G | F D B | C',
   );
 });
+
+test('a MIDI keyboard that is plugged in plays into a staff and into a row of notes', async ({ page }) => {
+  await page.addInitScript(() => {
+    const input = {
+      ...{ id: 'one', name: 'Quay Piano', manufacturer: '', version: '', type: 'input' },
+      ...{ state: 'connected', connection: 'open', onmidimessage: null as ((event: unknown) => void) | null },
+      ...{ open: async () => input, close: async () => input },
+      ...{ addEventListener: () => undefined, removeEventListener: () => undefined },
+    };
+    const access = {
+      ...{ inputs: new Map([['one', input]]), outputs: new Map(), sysexEnabled: false, onstatechange: null },
+      ...{ addEventListener: () => undefined, removeEventListener: () => undefined },
+    };
+    Object.assign(navigator, { requestMIDIAccess: async () => access });
+    Object.assign(window, {
+      strike: (midi: number) =>
+        input.onmidimessage?.({ data: new Uint8Array([0x90, midi, 80]), timeStamp: performance.now() }),
+    });
+  });
+  const strike = (midi: number) =>
+    page.evaluate((key) => (window as unknown as { strike: (midi: number) => void }).strike(key), midi);
+  await open(page, '/play?tonic=E&scale=major&pattern=scale&signature=none');
+  await page.keyboard.press('j');
+  const pad = page.getByRole('region', { name: 'Write it down' });
+  await pad.getByRole('button', { name: 'Keyboard' }).click();
+  await expect(pad.getByText('Listening to Quay Piano, too.')).toBeVisible();
+  for (const midi of [64, 66, 68, 69, 71, 73, 75, 76]) await strike(midi);
+  await expect(pad.getByRole('application')).toHaveAccessibleName(/E, F sharp, G sharp, A, B, C sharp, D sharp, E/u);
+
+  await open(page, '/derive?question=name&notes=');
+  await page.getByRole('button', { name: 'Keyboard', exact: true }).click();
+  await expect(page.getByText('Listening to Quay Piano, too.')).toBeVisible();
+  const field = page.getByRole('textbox', { name: 'Notes' }).first();
+  const before = await field.inputValue();
+  await strike(66);
+  await expect(field).toHaveValue(`${before} F♯`.trim());
+});
