@@ -1,4 +1,5 @@
 import { NO_SAYINGS, USUAL_SETTINGS } from '@/core/school/settings';
+import { demoPractice } from './demo-practice';
 import { demoSet } from './demo-set';
 import type { Group } from './group';
 import type { Kept } from './kept';
@@ -207,7 +208,7 @@ export function demoData(now: string): SchoolData {
   return {
     ...demoSet(now),
     judgings: [],
-    practice: [],
+    practice: demoPractice(now),
     marked: DEMO_ANSWERS.map(([label, person, query, found, got, of], index) => ({
       v: 4,
       id: `demo-answer-${index + 1}`,
