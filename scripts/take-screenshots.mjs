@@ -66,7 +66,7 @@ const VIEWS = [
   {
     file: 'play.png',
     address:
-      '/play?tonic=B&scale=harmonic-minor&pattern=triads&rhythm=triplets&range=two&player=alto-saxophone&tempo=60&signature=none',
+      '/play?tonic=F&scale=harmonic-minor&pattern=thirds&range=two&player=alto-saxophone&tempo=66&strokes=slurred-twos&sung=letters',
     keys: [],
   },
   {

@@ -1,17 +1,29 @@
-import { Accidental, Barline, Beam, Dot, Formatter, Stave, StaveNote, Tuplet, Voice } from 'vexflow/core';
+import {
+  Accidental,
+  Barline,
+  Beam,
+  Dot,
+  Formatter,
+  type Note,
+  Stave,
+  StaveNote,
+  Tuplet,
+  Voice,
+} from 'vexflow/core';
 import { signaturePlaces } from '@/core/instrument/signature-place';
 import type { Clef } from '@/core/instrument/staff';
+import type { Stroke } from '@/core/play/articulation';
 import type { Part } from '@/core/play/part';
 import { type Beat, byQuarter, noteValue } from '@/core/play/rhythm';
 import { signCode } from '@/core/scale/printed';
 import barGlyphs from './bar-glyphs.json';
 import { BAR_LINE } from './bar-lines';
 import { gathered } from './gather';
-import { giveOutlines } from './glyphs';
+import { boxOf, giveOutlines } from './glyphs';
 import { noteLabel } from './note-label';
 import { measureByOutlines, Recorder } from './recorder';
 import { type Group, group, type Scene, words } from './scene';
-import { type DrawnNote, strokeGroups } from './slurs';
+import { type DrawnNote, type OnLine, STROKE_ROOM, strokeGroups } from './slurs';
 import { addSignature, staffGroups } from './staff';
 
 /** How wide a part is drawn on paper and in pictures, in pixels. */
@@ -26,11 +38,22 @@ const AIR = 1.25;
 /** What is sung stands under the staff: its size, the middle of its line, and what a letter needs. In pixels. */
 const SUNG = { size: 15, y: 116, letter: 7.6, least: 18 } as const;
 
+/** Air over the highest and under the lowest mark of a line, in pixels. */
+const CLEAR = 6;
+
 /** Note values as VexFlow calls them. */
 const DURATIONS = { '16th': '16', eighth: '8', quarter: 'q', half: 'h', whole: 'w' } as const;
 
 /** Where rests stand in each clef: on the middle line. */
 const MIDDLE: Readonly<Record<Clef, string>> = { treble: 'b/4', alto: 'c/4', tenor: 'a/3', bass: 'd/3' };
+
+/** A dot in the type of every other sign: taking on that of its note would ask a browser. */
+class PlainDot extends Dot {
+  override setNote(note: Note): this {
+    this.note = note;
+    return this;
+  }
+}
 
 function staveNote({ clef, notes }: Part, beat: Beat): StaveNote {
   const { value, dots } = noteValue(beat);
@@ -51,7 +74,7 @@ function staveNote({ clef, notes }: Part, beat: Beat): StaveNote {
     if (note.sign.courtesy) sign.setAsCautionary();
     made.addModifier(sign);
   }
-  for (let dot = 0; dot < dots; dot += 1) Dot.buildAndAttach([made], { all: true });
+  for (let dot = 0; dot < dots; dot += 1) made.addModifier(new PlainDot());
   return made;
 }
 
@@ -134,16 +157,60 @@ export function* engravedLines(part: Part, width: number, sung: Sung = [], ends 
   const strokes = part.notes.map(({ stroke }) => stroke);
   const drawn = new Map<number, DrawnNote>();
   const groups: Group[] = [];
-  let lines = 0;
+  const places: LinePlace[] = [];
+  let line = 0;
+  let height = 0;
+  const onIts = ({ line: nth, group: each }: OnLine): Group => ({
+    ...each,
+    y: each.y + (places[nth]?.y ?? 0),
+  });
   for (const { bars, last } of inLines(part, sung, roomOf)) {
-    groups.push(...drawnLine(part, bars, lines, width, { last, ends }, drawn));
-    lines += 1;
+    const own = drawnLine(part, bars, line, width, { last, ends }, drawn);
+    const notes = [...drawn].filter(([, note]) => note.line === line);
+    const place = placeOfLine(own, notes, strokes, sung.length > 0, height);
+    places.push(place);
+    groups.push(...own.map((each) => ({ ...each, y: place.y })));
+    height = place.end;
+    line += 1;
     yield {
       width,
-      height: BAR_LINE * lines,
-      groups: [...groups, ...strokeGroups(strokes, drawn), ...sungGroups(sung, drawn)],
+      height,
+      groups: [
+        ...groups,
+        ...strokeGroups(strokes, drawn).map(onIts),
+        ...sungGroups(sung, drawn, places).map(onIts),
+      ],
     };
   }
+}
+
+/** Where a line of bars stands, where what is sung on it stands under its top, and where the next one begins. */
+type LinePlace = { readonly y: number; readonly sung: number; readonly end: number };
+
+/** A line under the one before: as much room as its notes and signs take, and never less than a line has. */
+function placeOfLine(
+  groups: readonly Group[],
+  notes: readonly (readonly [place: number, note: DrawnNote])[],
+  strokes: readonly Stroke[],
+  isSung: boolean,
+  from: number,
+): LinePlace {
+  const glyphs = groups.flatMap(({ marks }) => marks.filter((mark) => mark.kind === 'glyph'));
+  const edge = (side: 1 | 3) =>
+    glyphs.map(({ glyph, y, size }) => y + ((boxOf(glyph)[side] ?? 0) / 1000) * size);
+  // A slurred note has its slur over it or under it, and so has the one it is slurred to.
+  const room = (place: number) =>
+    strokes[place] === 'tongued' && strokes[place - 1] !== 'slurred' ? 0 : STROKE_ROOM;
+  const ends = notes.map(([place, { head, tip }]) => ({
+    top: Math.min(head, tip) - room(place),
+    bottom: Math.max(head, tip) + room(place),
+  }));
+  const top = Math.min(...edge(1), ...ends.map((each) => each.top));
+  const bottom = Math.max(...edge(3), ...ends.map((each) => each.bottom));
+  const y = from + Math.max(0, CLEAR - top);
+  const sung = Math.max(SUNG.y, bottom + SUNG.size);
+  const end = Math.max(from + BAR_LINE, y + (isSung ? sung + SUNG.size / 2 : bottom + CLEAR));
+  return { y, sung, end };
 }
 
 /** The whole part, laid out at once. */
@@ -154,15 +221,20 @@ export function engraveBars(part: Part, width: number, sung: Sung = [], ends = t
 }
 
 /** What is sung, each text centred under its note. */
-function sungGroups(sung: Sung, drawn: ReadonlyMap<number, DrawnNote>): readonly Group[] {
-  return [...drawn].flatMap(([place, { x, line }]): readonly Group[] => {
+function sungGroups(
+  sung: Sung,
+  drawn: ReadonlyMap<number, DrawnNote>,
+  places: readonly LinePlace[],
+): readonly OnLine[] {
+  return [...drawn].flatMap(([place, { x, line }]): readonly OnLine[] => {
     const text = sung[place];
     if (!text) return [];
     const isNote = /^[A-G][♯♭𝄪𝄫]?$/u.test(text);
     const marks = isNote
       ? noteLabel(text, 0, 0, SUNG.size, 'ink')
       : [words(text, 0, 5, { size: SUNG.size, fill: 'ink' })];
-    return [group(`sung-${place}`, 'sung', marks, { x, y: BAR_LINE * line + SUNG.y })];
+    const y = places[line]?.sung ?? SUNG.y;
+    return [{ line, group: group(`sung-${place}`, 'sung', marks, { x, y }) }];
   });
 }
 
@@ -200,9 +272,9 @@ function drawnLine(
     x += index === 0 ? head + own : own;
     stave.setContext(recorder).draw();
     const key = `${at}-${index}`;
-    const shifted = (each: Group): Group => ({ ...each, key: `${each.key}-${key}`, y: BAR_LINE * at });
+    const shifted = (each: Group): Group => ({ ...each, key: `${each.key}-${key}` });
     const staff = staffGroups(recorder.take()).map(shifted);
-    const inBar = barNotes(bar, stave, recorder, key).map((each) => ({ ...each, y: BAR_LINE * at }));
+    const inBar = barNotes(bar, stave, recorder, key);
     for (const [nth, note] of bar.notes.entries()) {
       const place = bar.beats[nth]?.note ?? null;
       if (place !== null) drawn.set(place, drawnNote(note, at));

@@ -1,6 +1,5 @@
 import type { Stroke } from '@/core/play/articulation';
 import { slursOf } from '@/core/play/articulation';
-import { BAR_LINE } from './bar-lines';
 import { type Group, group, type Mark } from './scene';
 import { written as n } from './shape';
 
@@ -52,18 +51,24 @@ function slurPath(notes: readonly DrawnNote[], open: 'none' | 'left' | 'right'):
   return { kind: 'path', d, fill: 'ink' };
 }
 
+/** What stands on a line of bars, still at its top. */
+export type OnLine = { readonly line: number; readonly group: Group };
+
+/** Room that dots and slurs take over or under a note, in pixels. */
+export const STROKE_ROOM = HALF_HEAD + 2 + SWING + THICK + AIR;
+
 /** Dots and slurs of notes that have been drawn; a slur from one line to the next is drawn in two. */
 export function strokeGroups(
   strokes: readonly Stroke[],
   drawn: ReadonlyMap<number, DrawnNote>,
-): readonly Group[] {
-  const dots = strokes.flatMap((stroke, at): readonly Group[] => {
+): readonly OnLine[] {
+  const dots = strokes.flatMap((stroke, at): readonly OnLine[] => {
     const note = drawn.get(at);
     return note && stroke === 'short'
-      ? [group(`dot-${at}`, 'stroke', [dotOf(note)], { x: 0, y: BAR_LINE * note.line })]
+      ? [{ line: note.line, group: group(`dot-${at}`, 'stroke', [dotOf(note)]) }]
       : [];
   });
-  const slurs = slursOf(strokes).flatMap(([first, last]): readonly Group[] => {
+  const slurs = slursOf(strokes).flatMap(([first, last]): readonly OnLine[] => {
     const notes = Array.from({ length: last - first + 1 }, (_, at) => drawn.get(first + at)).filter(
       (note) => note !== undefined,
     );
@@ -73,7 +78,7 @@ export function strokeGroups(
     return lines.map((line, at) => {
       const own = notes.filter((note) => note.line === line);
       const open = lines.length === 1 ? 'none' : at === 0 ? 'right' : 'left';
-      return group(`slur-${first}-${line}`, 'stroke', [slurPath(own, open)], { x: 0, y: BAR_LINE * line });
+      return { line, group: group(`slur-${first}-${line}`, 'stroke', [slurPath(own, open)]) };
     });
   });
   return [...dots, ...slurs];

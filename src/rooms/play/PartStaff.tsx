@@ -35,15 +35,15 @@ export function PartStaff({ id, part, sung, sounding }: Props) {
     const head = group?.marks.find((mark) => mark.kind === 'glyph' && mark.glyph.startsWith('notehead'));
     return group && head?.kind === 'glyph' ? { x: head.x + 6, y: head.y + group.y } : null;
   }, [scene, sounding]);
-  const line = lit ? Math.floor(lit.y / BAR_LINE) : null;
+  const at = lit?.y ?? null;
   useEffect(() => {
     const box = ref.current;
-    if (!box || line === null) return;
+    if (!box || at === null) return;
     // The line that sounds stays in view, with the one after it.
     const scale = box.firstElementChild ? box.firstElementChild.clientWidth / (scene?.width ?? 1) : 1;
-    const [top, bottom] = [line * BAR_LINE * scale, (line + 2) * BAR_LINE * scale];
+    const [top, bottom] = [(at - BAR_LINE / 2) * scale, (at + 1.5 * BAR_LINE) * scale];
     if (top < box.scrollTop || bottom > box.scrollTop + box.clientHeight) box.scrollTo({ top });
-  }, [ref, line, scene]);
+  }, [ref, at, scene]);
   return (
     <div ref={ref} className="min-h-0 min-w-0 grow overflow-auto">
       {scene ? (
