@@ -513,7 +513,9 @@ test('a MIDI keyboard that is plugged in plays into a staff and into a row of no
   await pad.getByRole('button', { name: 'Keyboard' }).click();
   await expect(pad.getByText('Listening to Quay Piano, too.')).toBeVisible();
   for (const midi of [64, 66, 68, 69, 71, 73, 75, 76]) await strike(midi);
-  await expect(pad.getByRole('application')).toHaveAccessibleName(/E, F sharp, G sharp, A, B, C sharp, D sharp, E/u);
+  await expect(pad.getByRole('application')).toHaveAccessibleName(
+    /E, F sharp, G sharp, A, B, C sharp, D sharp, E/u,
+  );
 
   await open(page, '/derive?question=name&notes=');
   await page.getByRole('button', { name: 'Keyboard', exact: true }).click();
