@@ -1,7 +1,6 @@
 import type { FileFormat } from '../format';
 import type { ScalesReading } from '../offered';
-import { isAbc } from './read';
-import { ABC_TYPE } from './write';
+import { ABC_TYPE, isAbc } from './is-abc';
 
 /** Tunes as text, in and out. https://abcnotation.com/wiki/abc:standard:v2.1 */
 export const ABC: FileFormat<ScalesReading> = {

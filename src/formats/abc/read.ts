@@ -20,11 +20,6 @@ const wrong = (why: AbcProblem['why'], read: string): AbcReading => ({
   problem: { why, read: read.trim().slice(0, 40) },
 });
 
-/** Whether a text is ABC: it has a number and a key. https://abcnotation.com/wiki/abc:standard:v2.1 */
-export function isAbc(text: string): boolean {
-  return /^X:\s*\d/mu.test(text) && /^K:/mu.test(text);
-}
-
 /** Modes by the first three letters of their names. */
 const MODES: Readonly<Record<string, readonly [Mode, ScaleId]>> = {
   '': ['major', 'major'],

@@ -8,9 +8,6 @@ import type { Mode } from '@/core/scale/mode';
 import { PATTERNS } from '@/core/scale/pattern';
 import { alteredLetters, signatureOf } from '@/core/scale/signature';
 
-/** The media type of ABC, https://abcnotation.com/wiki/abc:standard:v2.1 */
-export const ABC_TYPE = 'text/vnd.abc';
-
 /** Major keys by their signature, −7 to 7. */
 const MAJORS = 'Cb Gb Db Ab Eb Bb F C G D A E B F# C#'.split(' ');
 

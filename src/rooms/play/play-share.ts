@@ -53,7 +53,10 @@ export async function sharePlay(w: ClassWords, id: PlayWay, sentence: PlaySenten
       return shareFile(`${file}.mid`, MIDI_TYPE, blob(writeMidiPart(part, name, sentence.tempo), MIDI_TYPE));
     }
     case 'abc': {
-      const { ABC_TYPE, writeAbc } = await import('@/formats/abc/write');
+      const [{ ABC_TYPE }, { writeAbc }] = await Promise.all([
+        import('@/formats/abc/is-abc'),
+        import('@/formats/abc/write'),
+      ]);
       return shareFile(`${file}.abc`, ABC_TYPE, writeAbc(part, name, sentence.tempo, sung));
     }
     case 'musicXml': {
