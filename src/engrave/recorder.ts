@@ -1,4 +1,4 @@
-import { Element, RenderContext } from 'vexflow/core';
+import { Element, type ElementStyle, type FontInfo, Metrics, RenderContext } from 'vexflow/core';
 import { boxOf, glyphAt, glyphNamed } from './glyphs';
 import type { Mark } from './scene';
 import { written as n } from './shape';
@@ -40,8 +40,26 @@ const measuringCanvas = {
   }),
 };
 
+/**
+ * What VexFlow knows of the type and the style of a kind of mark, as an object of its own for whoever asks. It has a value
+ * to each name and no more, so that spreading it is a whole copy, and far quicker than the copy VexFlow makes.
+ */
+function copied<Kept extends object>(make: (key: string) => Kept): (key: string) => Kept {
+  const known = new Map<string, Kept>();
+  return (key) => {
+    const kept = known.get(key) ?? make.call(Metrics, key);
+    known.set(key, kept);
+    return { ...kept };
+  };
+}
+
+const fontOf = copied<FontInfo>(Metrics.getFontInfo);
+const styleOf = copied<ElementStyle>(Metrics.getStyle);
+
 /** Makes VexFlow measure by the outline table. Called by whatever lays out a staff, before it does. */
 export function measureByOutlines(): void {
+  Metrics.getFontInfo = fontOf as typeof Metrics.getFontInfo;
+  Metrics.getStyle = styleOf as typeof Metrics.getStyle;
   // The library asks only for getContext('2d').measureText, which is all this object has.
   Element.setTextMeasurementCanvas(measuringCanvas as unknown as OffscreenCanvas);
 }

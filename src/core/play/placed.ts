@@ -96,21 +96,30 @@ export function writtenWalk(
   if (range === 'one' || !goesOn(scale)) return { notes: one, shortened: false };
   const two = range === 'two' || player.range === null ? over(2) : null;
   if (two) return { notes: two, shortened: false };
-  return { notes: wholeRange(low, player, home, steps), shortened: range === 'two' };
+  return { notes: wholeRange(low, at, player, home, steps), shortened: range === 'two' };
 }
 
-/** The longest walk that lies within the range: up to its top, down to its foot and home, from the lowest home it has. */
+/**
+ * The longest walk that lies within the range: up to its top, down to its foot and home, from the lowest home it has. A walk
+ * meets the highest place of its range going up and the lowest going down, and none outside, so those two decide.
+ */
 function wholeRange(
   low: (lowest: number, highest: number) => Low,
+  at: (walk: WalkPlace) => Pitch,
   player: Player,
   home: number,
   steps: number,
 ): readonly PlacedWalk[] {
   const [octave = 0] = fitting(low(home, home + steps), player);
-  const fits = (lowest: number, highest: number) => fitting(low(lowest, highest), player).includes(octave);
+  const [least, most] = player.range ?? [Number.NEGATIVE_INFINITY, Number.POSITIVE_INFINITY];
+  const fits = (place: number) =>
+    [true, false].every((falling) => {
+      const sound = midiOf(at({ place, falling })) + 12 * octave;
+      return sound >= least && sound <= most;
+    });
   let highest = home + steps;
-  while (fits(home, highest + 1)) highest += 1;
+  while (fits(highest + 1)) highest += 1;
   let lowest = home;
-  while (fits(lowest - 1, highest)) lowest -= 1;
+  while (fits(lowest - 1)) lowest -= 1;
   return raised(low(lowest, highest), octave);
 }
