@@ -279,6 +279,10 @@ test('motion shows where a note goes, in a quarter of a second at most, and is n
     .toContain('rail-window');
   expect(parts).not.toContain('note');
   await page.emulateMedia({ reducedMotion: 'reduce' });
+  // The wish has reached the page, and what began before it has been told.
+  await page.waitForFunction(() => window.matchMedia('(prefers-reduced-motion: reduce)').matches);
+  await painted(page);
+  await moved(page);
   await page.keyboard.press('ArrowLeft');
   await expect(room.sentence).toContainText('E major');
   await page.keyboard.press('Home');
