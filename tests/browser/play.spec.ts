@@ -402,12 +402,12 @@ test('variations are done or not, with their goals, and rounds are counted by wh
 }) => {
   await open(page, '/play?tonic=E&scale=major&pattern=scale');
   const variations = page.getByRole('region', { name: 'Variations' });
-  await variations.getByRole('button', { name: 'two slurred, two short' }).press('Enter');
+  await variations.getByRole('button', { name: 'two slurred, two staccato' }).press('Enter');
   await expect(page).toHaveURL(/strokes=two-and-two/u);
   await expect(staff(page).locator('[data-part=stroke]').first()).toBeAttached();
-  await variations.getByRole('checkbox', { name: 'Done: two slurred, two short' }).check();
+  await variations.getByRole('checkbox', { name: 'Done: two slurred, two staccato' }).check();
   await expect(variations).toContainText('1 of 10 done.');
-  const goal = variations.getByRole('spinbutton', { name: 'Goal of: two slurred, two short' });
+  const goal = variations.getByRole('spinbutton', { name: 'Goal of: two slurred, two staccato' });
   await expect(goal).toHaveValue('84');
   await goal.fill('96');
   await goal.press('Tab');

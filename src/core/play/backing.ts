@@ -16,9 +16,14 @@ const DEGREES: Readonly<Record<Backing, readonly number[]>> = {
   'two-five': [1, 4, 0, 0],
 };
 
+/** Whether chords sound in a backing, so that a bar can begin on a note of one. */
+export function hasChords(backing: Backing): boolean {
+  return DEGREES[backing].length > 0;
+}
+
 /** The backings that a scale can have: chords in thirds stand on seven notes alone. */
 export function backingsOf({ ascending }: Pick<Scale, 'ascending'>): readonly Backing[] {
-  return BACKINGS.filter((each) => DEGREES[each].length === 0 || ascending.length === 8);
+  return BACKINGS.filter((each) => !hasChords(each) || ascending.length === 8);
 }
 
 /** A chord of a backing: the degree its root stands on, 1 to 7, and its notes as MIDI numbers from the root up. */

@@ -1,11 +1,10 @@
 import { type DictationQuestion, MOST_HEARD } from '../exercise/kinds/dictation/dictation-question';
-import type { SpelledNote } from '../note/spelled';
 import { SCALE_IDS } from '../scale/pattern';
 import type { Settings } from '../school/settings';
 import type { Part, PlayAsked } from './part';
 import { A_TUNE } from './pattern';
-import { type TuneTone, writeTones } from './tune';
-import { fallsAt } from './tune-part';
+import { writeTones } from './tune';
+import { tonesOf } from './tune-part';
 import { tuneOf } from './tunes';
 
 export type DictationOf =
@@ -25,19 +24,12 @@ export function dictationOf(
   if (notes.length > MOST_HEARD) return { ok: false, why: 'long', most: MOST_HEARD };
   const reading = pattern === A_TUNE ? tuneOf(tune) : null;
   const steps = written.ascending.length - 1;
-  const home = notes[0] ? Math.floor(notes[0].place / steps) : 0;
-  const places = notes.map(({ place }) => place);
-  const falling = written.descending.toReversed();
+  const home = Math.floor((notes[0]?.place ?? 0) / steps);
+  // A pattern rises or falls as a whole; a line of single notes by where each one leads.
   const tones = reading?.ok
     ? reading.tune.notes.flatMap(({ tone }) => (tone ? [tone] : []))
-    : notes.map(({ place, pitch }, at): TuneTone => {
-        const octave = Math.floor(place / steps);
-        const degree = place - octave * steps + 1;
-        // A pattern rises or falls as a whole; a line of single notes by where each one leads.
-        const row = fallsAt(places, at) ? falling : written.ascending;
-        const alter = pitch.note.alteration - (row[degree - 1] as SpelledNote).alteration;
-        return { degree, octave: octave - home, alter: Math.sign(alter) as TuneTone['alter'] };
-      });
+    : tonesOf(notes, written, home);
+  if (!tones) return { ok: false, why: 'scale', most: MOST_HEARD };
   const line = writeTones(tones);
   return { ok: true, question: { line, tonic: written.tonic, scale, clef, signature, melodicDown } };
 }

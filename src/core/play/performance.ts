@@ -187,9 +187,8 @@ function freely(part: Part, { minutes, tempo, backing }: Playing, begin: number)
 
 /** The scale as it rises to its last note but one, where it stands still for a bar, and then comes home. */
 function lineHome({ written, notes, clef }: Part): readonly Pitch[] {
-  const home = notes.find(({ pitch }) => pitch.note === written.tonic);
-  const octaves = notes.filter(({ pitch }) => pitch.note === written.tonic).map(({ pitch }) => pitch.octave);
-  const octave = home ? Math.min(...octaves) : octaveFor(written, clef);
+  const homes = notes.filter(({ pitch }) => pitch.note === written.tonic).map(({ pitch }) => pitch.octave);
+  const octave = homes.length > 0 ? Math.min(...homes) : octaveFor(written, clef);
   return lineOf(written, 'up', octave).map(({ pitch }) => pitch);
 }
 

@@ -1,5 +1,5 @@
 import { pitch } from '../note/pitch';
-import { type Alteration, spelled } from '../note/spelled';
+import { type Alteration, type SpelledNote, spelled } from '../note/spelled';
 import { goesOn } from '../scale/octaves';
 import { hasSevenSteps, isFragment, type Scale } from '../scale/scale';
 import { ladder, type PlacedWalk, withinRange } from './placed';
@@ -62,12 +62,36 @@ export function tonesIn(tones: readonly TuneTone[], scale: Scale, player: Player
 }
 
 /** Whether a note of a row leads down: to the next other one, or, after the last change, from the one before. */
-export function fallsAt(places: readonly number[], at: number): boolean {
+function fallsAt(places: readonly number[], at: number): boolean {
   const here = places[at] ?? 0;
   const next = places.slice(at + 1).find((place) => place !== here);
   if (next !== undefined) return next < here;
   const before = places.slice(0, at).findLast((place) => place !== here);
   return before !== undefined && before > here;
+}
+
+/** A note of a line as its scale has it: where it lies in the walk, and its pitch. */
+type Standing = Pick<PlacedWalk, 'place' | 'pitch'>;
+
+/**
+ * Pitches as tones of a scale, the other way round from setting a tune: each against the degree that leads where it leads.
+ * Null where one lies more than a half step off its degree.
+ *
+ * @param home the octave of places, from 0, that is the home one
+ */
+export function tonesOf(line: readonly Standing[], scale: Scale, home: number): readonly TuneTone[] | null {
+  const steps = scale.ascending.length - 1;
+  const places = line.map(({ place }) => place);
+  const falling = scale.descending.toReversed();
+  const tones = line.flatMap(({ place, pitch: { note } }, at): readonly TuneTone[] => {
+    const octave = Math.floor(place / steps);
+    const degree = place - octave * steps + 1;
+    const row = fallsAt(places, at) ? falling : scale.ascending;
+    const alter = note.alteration - (row[degree - 1] as SpelledNote).alteration;
+    if (Math.abs(alter) > 1) return [];
+    return [{ degree, octave: octave - home, alter: alter as TuneTone['alter'] }];
+  });
+  return tones.length === line.length ? tones : null;
 }
 
 /** A tune in its bars. An upbeat stands at the end of a bar that has nothing else. */

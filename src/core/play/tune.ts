@@ -41,8 +41,8 @@ export type TuneReading =
 export const LONGEST_TUNE = 1200;
 const LONGEST_NAME = 60;
 
-/** Lengths that a single note value has, in ticks. */
-const SINGLE = [6, 12, 18, 24, 36, 48, 72, 96];
+/** Lengths that a single note value has, in ticks, the shortest first. */
+export const SINGLE_LENGTHS = [6, 12, 18, 24, 36, 48, 72, 96];
 
 const NOTE = /^(?<sign>[#b♯♭]?)(?<degree>[0-7])(?<octave>'*|,*)(?<short>\/{0,2})(?<dot>\.?)$/u;
 
@@ -123,7 +123,7 @@ function readBars(tokens: readonly string[]): readonly (readonly Read[])[] | Tun
   }
   const filled = bars.filter((bar) => bar.length > 0);
   for (const [at, bar] of filled.entries()) {
-    const odd = bar.find(({ note }) => !SINGLE.includes(note.length));
+    const odd = bar.find(({ note }) => !SINGLE_LENGTHS.includes(note.length));
     if (odd) return { code: 'tune-length', read: odd.text, bar: at + 1 };
   }
   return filled;

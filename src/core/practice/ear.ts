@@ -1,7 +1,9 @@
 import type { Picks } from '../exercise/kinds/making';
+import { CONCERT } from '../instrument/transposing';
 import { midiOf, type Pitch } from '../note/pitch';
 import type { SpelledNote } from '../note/spelled';
 import { risingPitches } from '../play/heard';
+import { playerOf } from '../play/player';
 import { readTones } from '../play/tune';
 import { tonesIn } from '../play/tune-part';
 import { hasSevenSteps, type Scale } from '../scale/scale';
@@ -40,15 +42,8 @@ const FINISHED = ['1 3 5 4 2 7, 1', '5 4 3 2 1', "1 2 3 5 6 7 1'", '3 4 5 4 3 2 
 const UNFINISHED = ['1 3 5 4 2 7,', '5 4 3 2', '1 2 3 5 6 7', '3 4 5 4 3 2', '1 3 5 6 5 4'] as const;
 const HOMING = ['5 4 3 2 7, 1', "3 5 6 7 1' 5", '2 7, 1 3 5 1', '5 3 4 2 7, 1 5'] as const;
 
-const SINGER = {
-  id: 'concert',
-  clef: 'treble',
-  range: null,
-  transposition: { letters: 0, semitones: 0 },
-} as const;
-
 function pitchesOf(line: string, scale: Scale): readonly Pitch[] {
-  const set = tonesIn(readTones(line) ?? [], scale, SINGER);
+  const set = tonesIn(readTones(line) ?? [], scale, playerOf(CONCERT));
   if (!set.ok) throw new RangeError(`${line} cannot be set in this scale`);
   return set.notes.map(({ pitch }) => pitch);
 }

@@ -1,9 +1,9 @@
 import { heightOf, type Pitch } from '@/core/note/pitch';
 import { asciiName, fifths, type SpelledNote } from '@/core/note/spelled';
 import { QUARTER } from '@/core/play/rhythm';
-import { METERS, readTune, type Tune, type TuneNote, writeTune } from '@/core/play/tune';
-import { fallsAt } from '@/core/play/tune-part';
-import type { ScaleId } from '@/core/scale/pattern';
+import { METERS, readTune, SINGLE_LENGTHS, type Tune, type TuneNote, writeTune } from '@/core/play/tune';
+import { tonesOf } from '@/core/play/tune-part';
+import { PATTERNS, type ScaleId } from '@/core/scale/pattern';
 import { type Scale, scaleNamed } from '@/core/scale/scale';
 import { ownerOf } from '@/core/scale/signature';
 import type { MelodyWhy } from '@/core/words/say-file';
@@ -35,8 +35,7 @@ function scalesMeant({ scale }: Melody): readonly ScaleId[] {
 }
 
 function scaleOf(count: number, id: ScaleId): Scale | null {
-  const mode = id.endsWith('minor') ? 'minor' : (id as Parameters<typeof ownerOf>[1]);
-  const tonic = ownerOf(fifths(count), mode);
+  const tonic = ownerOf(fifths(count), PATTERNS[id].mode);
   const reading = tonic && scaleNamed(tonic, id);
   return reading?.ok ? reading.scale : null;
 }
@@ -47,26 +46,15 @@ type Toned = { readonly notes: readonly TuneNote[]; readonly altered: number };
 function inDegrees(scale: Scale, { notes }: Melody): Toned | null {
   const pitches = notes.flatMap(({ pitch }) => pitch ?? []);
   const home = homeHeight(scale.tonic, pitches);
-  const heights = pitches.map(heightOf);
-  let altered = 0;
-  let at = 0;
-  const toned: TuneNote[] = [];
-  for (const { pitch, ticks } of notes) {
-    if (!pitch) {
-      toned.push({ tone: null, length: ticks });
-      continue;
-    }
-    const place = heightOf(pitch) - home;
-    const octave = Math.floor(place / 7);
-    const degree = place - 7 * octave + 1;
-    const row = fallsAt(heights, at) ? scale.descending.toReversed() : scale.ascending;
-    const alter = pitch.note.alteration - (row[degree - 1] as SpelledNote).alteration;
-    if (Math.abs(alter) > 1) return null;
-    altered += Math.abs(alter);
-    toned.push({ tone: { degree, octave, alter: alter as -1 | 0 | 1 }, length: ticks });
-    at += 1;
-  }
-  return { notes: toned, altered };
+  const line = pitches.map((pitch) => ({ pitch, place: heightOf(pitch) - home }));
+  const tones = tonesOf(line, scale, 0);
+  if (!tones) return null;
+  const left = tones.values();
+  const toned = notes.map(({ pitch, ticks }) => ({
+    tone: pitch ? (left.next().value ?? null) : null,
+    length: ticks,
+  }));
+  return { notes: toned, altered: tones.filter(({ alter }) => alter !== 0).length };
 }
 
 /** The height of the tonic that most of the notes lie in the octave over. */
@@ -81,12 +69,9 @@ function homeHeight(tonic: SpelledNote, pitches: readonly Pitch[]): number {
   return first + 7 * (best?.[0] ?? 4);
 }
 
-/** Lengths of rests, the longest first. */
-const RESTS = [96, 72, 48, 36, 24, 18, 12, 6];
-
 /** A rest in lengths that single values have; what is left is too short for one. */
 function restsOf(ticks: number): readonly MelodyNote[] {
-  const longest = RESTS.find((each) => each <= ticks);
+  const longest = SINGLE_LENGTHS.findLast((each) => each <= ticks);
   if (longest === undefined) return ticks > 0 ? [{ pitch: null, ticks }] : [];
   return [{ pitch: null, ticks: longest }, ...restsOf(ticks - longest)];
 }

@@ -1,4 +1,3 @@
-import { useEffect } from 'react';
 import type { ClassWords } from '@/core/words/class-words';
 import { useSound } from '@/ui/sound/use-sound';
 import { searchOf } from '../shell/room';
@@ -11,9 +10,7 @@ export function useBoardSound(
   address: string | null,
   on: OnBoard | null,
 ): BoardHands['sound'] {
-  const { heard, play, stop } = useSound(false);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what is heard is what stands
-  useEffect(() => stop, [address, stop]);
+  const { heard, play, stop } = useSound(address, false);
   const of = on?.kit.heard;
   if (!of || address === null) return null;
   const sounds = heard.is !== 'silent';

@@ -53,13 +53,12 @@ function Room() {
   const [word, setWord] = useState<string | null>(null);
   const [hidden, setHidden] = useState(false);
   const practice = usePractice(here.school, sentence);
-  const { heard, play, stop } = useSound();
+  const { heard, play, stop } = useSound(search);
   const reading = useMemo(() => partAsked(sentence, w.settings), [sentence, w.settings]);
   const standing = reading.ok ? reading.part : null;
-  const kept = keptTunes(here.school);
-  const keptAs = kept.join('\n');
-  // biome-ignore lint/correctness/useExhaustiveDependencies: tunes are the same where their texts are
-  const parts = useMemo(() => playParts(w, sentence, kept), [w, sentence, keptAs]);
+  const noted = here.school.state.data.practice;
+  const kept = useMemo(() => keptTunes(noted), [noted]);
+  const parts = useMemo(() => playParts(w, sentence, kept), [w, sentence, kept]);
   const more = useMemo(() => moreParts(w, sentence), [w, sentence]);
   const ways = useMemo(() => wayParts(w, sentence), [w, sentence]);
   const name = playName(w, sentence);
@@ -74,9 +73,6 @@ function Room() {
   useEffect(() => {
     document.title = say.title(name);
   }, [say, name]);
-  // What is heard is what stands: another sentence falls silent.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the sentence is heard by its query
-  useEffect(() => stop, [search, stop]);
 
   const hands = useSteady({
     pick: (id: string, value: string) => {

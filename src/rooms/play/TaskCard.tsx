@@ -1,5 +1,6 @@
 import { Shuffle } from 'lucide-react';
 import { useState } from 'react';
+import { hasChords } from '@/core/play/backing';
 import type { Part } from '@/core/play/part';
 import { FREE_TASKS } from '@/core/play/task';
 import { sayFreeTask, sayOnlyNotes } from '@/core/words/say-practice';
@@ -16,9 +17,7 @@ export function TaskCard({ sentence, part, heard }: Props) {
   const say = PRACTICE_WORDS.free;
   const [nth, setNth] = useState(0);
   // Where no chord is heard, none can be begun on.
-  const tasks = FREE_TASKS.filter(
-    (each) => each !== 'chord' || sentence.backing === 'chord' || sentence.backing === 'two-five',
-  );
+  const tasks = FREE_TASKS.filter((each) => each !== 'chord' || hasChords(sentence.backing));
   const task = tasks[nth % tasks.length] ?? 'home';
   const left = heard.cue?.is === 'bar' ? heard.cue.left : sentence.minutes * 60;
   return (

@@ -30,8 +30,8 @@ const TEMPI = [48, 54, 60, 66, 72, 80, 88, 96, 108, 120, 132, 144];
 /** Before the code of a tune, as a value of the pattern's word. */
 const TUNE = 'tune:';
 
-/** A tune to begin one's own from: the first steps of the scale. */
-const OWN_TUNE = 'A tune of our own: 4/4 1 2 3 4 | 5 --- |';
+/** What one's own tune begins from: the first steps of the scale. */
+const FIRST_BARS = '4/4 1 2 3 4 | 5 --- |';
 
 /** A tune by its name. */
 function tuneName(w: ClassWords, code: TuneCode): string {
@@ -58,7 +58,7 @@ function patternWord(w: ClassWords, sentence: PlaySentence, kept: readonly TuneC
   const listed = [
     ...PLAY_PATTERNS.map((id) => option(id, say.patterns[id])),
     ...tunes,
-    option(TUNE + OWN_TUNE, say.tune.prefix + say.tune.own),
+    option(`${TUNE}${say.tune.first}: ${FIRST_BARS}`, say.tune.prefix + say.tune.own),
   ];
   const word = listWord(w, {
     ...{ id: 'pattern', label: say.words.pattern, key: 'Q', value },

@@ -1,5 +1,6 @@
 import type { TuneCode } from '@/core/play/tunes';
 import { type Practised, practiceOf, practising } from '@/store/practising';
+import type { SchoolData } from '@/store/school-data';
 import { newId } from '@/ui/new-id';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import type { PlaySentence } from '../address/play/play-address';
@@ -21,8 +22,6 @@ export function usePractice(school: SchoolHandle, sentence: PlaySentence) {
 }
 
 /** The tunes that were kept, as codes, in the order in which they were. */
-export function keptTunes({ state }: Pick<SchoolHandle, 'state'>): readonly TuneCode[] {
-  return state.data.practice
-    .filter(({ about, text }) => isAboutTune(about) && text !== '')
-    .map(({ text }) => text);
+export function keptTunes(practice: SchoolData['practice']): readonly TuneCode[] {
+  return practice.filter(({ about, text }) => isAboutTune(about) && text !== '').map(({ text }) => text);
 }

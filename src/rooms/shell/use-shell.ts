@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { ClassWords } from '@/core/words/class-words';
 import { BAR_WORDS } from '@/core/words/screen/bar';
 import { keeping, newKept } from '@/store/shelf';
@@ -108,9 +108,7 @@ function useWork<Way extends string>(
 
 /** What is heard of the room's work, from a press until its end, another sentence, Escape, or leaving. */
 function useListen(search: string, tell: (text: string) => void, ask: (() => void) | null) {
-  const { heard, play, stop } = useSound(false);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what is heard is what stands: another sentence falls silent
-  useEffect(() => stop, [search, stop]);
+  const { heard, play, stop } = useSound(search, false);
   const hands = useSteady({
     listen: ({ label, sounds }: Listening) => {
       tell(BAR_WORDS.sounding(label));

@@ -19,9 +19,10 @@ const SILENT: Heard = { is: 'silent', note: null, cue: null };
 /**
  * Sound, which comes when it is asked for and goes with the room that asked for it.
  *
+ * @param of what is heard, in a word; where another stands, what sounded falls silent
  * @param follows whether it is told which note sounds; else only that something does
  */
-export function useSound(follows = true) {
+export function useSound(of: string | null, follows = true) {
   const [heard, setHeard] = useState<Heard>(SILENT);
   const sounding = useRef<Sounding | null>(null);
   /** Counts what was asked for: what comes after it was stopped is not played. */
@@ -58,6 +59,11 @@ export function useSound(follows = true) {
       setHeard(SILENT);
     },
   });
+  const stood = useRef(of);
+  useEffect(() => {
+    if (stood.current !== of) hands.stop();
+    stood.current = of;
+  }, [of, hands]);
   useEffect(() => {
     // A page that is left or hidden for good falls silent, too.
     window.addEventListener('pagehide', hands.stop);

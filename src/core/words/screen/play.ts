@@ -44,13 +44,13 @@ const BACKING_WORDS: Readonly<Record<Backing, string>> = {
 };
 
 const ARTICULATION_WORDS: Readonly<Record<Articulation, string>> = {
-  tongued: 'each note begun',
+  tongued: 'each note separate',
   legato: 'slurred in fours',
-  short: 'all short',
+  short: 'staccato',
   'slurred-twos': 'slurred in twos',
-  'two-and-two': 'two slurred, two short',
-  'three-and-one': 'three slurred, one short',
-  'one-and-three': 'one short, three slurred',
+  'two-and-two': 'two slurred, two staccato',
+  'three-and-one': 'three slurred, one staccato',
+  'one-and-three': 'one staccato, three slurred',
 };
 
 const SINGING_WORDS: Readonly<Record<Singing, string>> = {
@@ -248,7 +248,7 @@ function words(w: ClassWords) {
     sentence: SENTENCE,
     words: WORDS,
     patterns: PATTERN_WORDS,
-    tune: { own: 'a tune of your own', unnamed: 'a tune', prefix: 'as ' },
+    tune: { own: 'a tune of your own', first: 'A tune of our own', unnamed: 'a tune', prefix: 'as ' },
     typeDegrees: 'Type degrees, such as 1 2 3 1',
     badDegrees: (typed: string) =>
       `'${typed}' is no row of degrees. Type figures from 1 to 9, twelve at most, such as 1 2 3 1.`,

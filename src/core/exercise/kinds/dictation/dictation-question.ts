@@ -1,10 +1,11 @@
 import { nearestTo } from '@/core/identify/note-entry';
 import type { Clef } from '@/core/instrument/staff';
+import { CONCERT } from '@/core/instrument/transposing';
 import type { Task } from '@/core/mark/explain/task';
 import { heightOf, type Pitch } from '@/core/note/pitch';
 import type { SpelledNote } from '@/core/note/spelled';
 import { type Fifths, fifths } from '@/core/note/spelled';
-import type { Player } from '@/core/play/player';
+import { playerOf } from '@/core/play/player';
 import { readTones, type TuneTone } from '@/core/play/tune';
 import { tonesIn } from '@/core/play/tune-part';
 import { signsAfterBar } from '@/core/scale/across-bar';
@@ -48,17 +49,12 @@ export const LINES_HEARD = [
   '1 5 4 3 2 7, 1',
 ] as const;
 
-/** A staff without an instrument: as far as anybody writes. */
-const writer = (clef: Clef): Player => ({
-  ...{ id: 'concert', clef, range: null, transposition: { letters: 0, semitones: 0 } },
-});
-
 /** The line on the staff, in the octave of fewest ledger lines; null where it cannot be set in the key. */
 function lineHeard({ line, tonic, scale, clef, melodicDown }: DictationQuestion): readonly Pitch[] | null {
   const tones = readTones(line);
   const reading = scaleNamed(tonic, scale, melodicDown);
   if (!tones || !reading.ok) return null;
-  const set = tonesIn(tones, reading.scale, writer(clef));
+  const set = tonesIn(tones, reading.scale, { ...playerOf(CONCERT), clef });
   return set.ok ? set.notes.map(({ pitch }) => pitch) : null;
 }
 
