@@ -1,10 +1,12 @@
 import { answerCode, readAnswerCode } from '../../exercise/code';
 import { judge } from '../../exercise/judge';
-import { type MarkQuestion, makeQuestion, rightAnswer } from '../../exercise/kinds/all';
-import { type Limits, type Picks, picksFrom } from '../../exercise/kinds/making';
+import { type MarkQuestion, rightAnswer } from '../../exercise/kinds/all';
+import { type Picks, picksFrom } from '../../exercise/kinds/making';
 import { plainAnswer } from '../../exercise/plain-answer';
 import { usualAnswers } from '../../exercise/set/usual';
 import type { SetSchool } from '../../exercise/set/verdict';
+import { type DrillAsked, questionsOf } from './asking';
+import { type DrillQuestion, markedIn, quizIn } from './question';
 
 /** One thing to choose: an answer in a code, and the habit that leads to it; null for the right one and for one of no habit. */
 export type DrillChoice = { readonly code: string; readonly habit: string | null };
@@ -16,46 +18,84 @@ export type DrillChoices = { readonly choices: readonly DrillChoice[]; readonly 
 const MOST = 4;
 const OTHERS = 24;
 
-/** Right answers to other questions of the kind: wrong here, and no habit's. */
+/** Right answers to other questions of its ask: wrong here, and no habit's. */
 function others(
-  asked: MarkQuestion,
-  limits: Limits,
-  picks: Picks,
+  question: DrillQuestion,
+  level: DrillAsked,
+  seed: number,
   school: SetSchool,
 ): readonly DrillChoice[] {
-  return Array.from({ length: OTHERS }, () => {
-    const other = makeQuestion(asked.kind, picks, limits);
-    return { code: answerCode(plainAnswer(rightAnswer(other, school))), habit: null };
+  const only: DrillAsked = { ...level, skills: [], only: question.ask };
+  return questionsOf(only, seed, OTHERS, school).flatMap((each) => {
+    const asked = markedIn(each);
+    return asked ? [{ code: rightCode(asked, school), habit: null }] : [];
   });
 }
+
+/** The right answer in a code, as it is said. */
+function rightCode(asked: MarkQuestion, school: SetSchool): string {
+  return answerCode(plainAnswer(rightAnswer(asked, school)));
+}
+
+/** The right one among the others, at a place of the picks. */
+function placed(right: string, wrong: readonly DrillChoice[], picks: Picks): DrillChoices {
+  const at = picks(Array.from({ length: wrong.length + 1 }, (_, place) => place));
+  const choices = [...wrong.slice(0, at), { code: right, habit: null }, ...wrong.slice(at)];
+  return { choices, right: at };
+}
+
+/** The code of a choice of a quiz: its place. */
+const quizCode = (place: number) => `.${place + 1}`;
 
 /**
  * Answers to choose from: the right one, wrong ones that habits lead to, those of the class first, and others where there
  * are too few. Each is another answer, and one alone is right. They lie in an order of their own for each seed.
  */
 export function choicesFor(
-  asked: MarkQuestion,
-  limits: Limits,
+  question: DrillQuestion,
+  level: DrillAsked,
   seed: number,
   school: SetSchool,
 ): DrillChoices {
-  const picks = picksFrom(seed);
-  const right = answerCode(plainAnswer(rightAnswer(asked, school)));
+  const inQuiz = quizIn(question);
+  if (inQuiz) {
+    const { choices, right } = inQuiz.quiz;
+    return { choices: choices.map((_, at) => ({ code: quizCode(at), habit: null })), right };
+  }
+  const asked = markedIn(question) as MarkQuestion;
+  const right = rightCode(asked, school);
   const habits = usualAnswers({ asked }, [], school.known ?? [], school).map(
     ({ code, habit }): DrillChoice => ({ code, habit }),
   );
   const seen = new Set([right]);
   const shown: DrillChoice[] = [];
-  for (const { code } of [...habits, ...others(asked, limits, picks, school)]) {
-    if (shown.length >= MOST - 1) break;
-    if (seen.has(code)) continue;
-    seen.add(code);
-    const answer = readAnswerCode(asked, code);
-    const judged = answer && judge(asked, answer, school);
-    // What leads to it is what a judge would name, whatever it was made by.
-    if (judged?.correct === false) shown.push({ code, habit: judged.causes[0]?.habits[0] ?? null });
+  const take = (offered: readonly DrillChoice[]) => {
+    for (const { code } of offered) {
+      if (shown.length >= MOST - 1) return;
+      if (seen.has(code)) continue;
+      seen.add(code);
+      const judged = judgedIn(question, code, school);
+      // What leads to it is what a judge would name, whatever it was made by.
+      if (judged && !judged.correct) shown.push({ code, habit: judged.habit });
+    }
+  };
+  take(habits);
+  if (shown.length < MOST - 1) take(others(question, level, seed, school));
+  return placed(right, shown, picksFrom(seed));
+}
+
+/** What an answer in a code comes to: whether it is right, and the habit that leads to it, if one does. */
+export type DrillJudged = { readonly correct: boolean; readonly habit: string | null };
+
+/** Judges an answer to a question of a drill; null where the code is none of the question's. */
+export function judgedIn(question: DrillQuestion, code: string, school: SetSchool): DrillJudged | null {
+  const inQuiz = quizIn(question);
+  if (inQuiz) {
+    const at = inQuiz.quiz.choices.findIndex((_, place) => quizCode(place) === code);
+    return at < 0 ? null : { correct: at === inQuiz.quiz.right, habit: null };
   }
-  const at = picks(Array.from({ length: shown.length + 1 }, (_, place) => place));
-  const choices = [...shown.slice(0, at), { code: right, habit: null }, ...shown.slice(at)];
-  return { choices, right: at };
+  const asked = markedIn(question) as MarkQuestion;
+  const answer = readAnswerCode(asked, code);
+  const judged = answer && judge(asked, answer, school);
+  return judged && { correct: judged.correct, habit: judged.causes[0]?.habits[0] ?? null };
 }
