@@ -16,7 +16,7 @@ import { applied } from './change';
 import { type MoonStepDatabase, openDatabase } from './database';
 import { deletingGroup } from './groups';
 import { openSchool, type SchoolStore } from './school';
-import { NO_DATA, type SchoolData, withPapers } from './school-data';
+import { NO_DATA, type SchoolData, withAll } from './school-data';
 
 const NOW = '2026-11-28T18:00:00.000Z';
 const QUESTIONS = [{ id: 'q1', code: 'answer*order.4', marks: null }];
@@ -117,7 +117,7 @@ describe('a school with sets', () => {
     await until(store, () => store.state().status === 'ready');
     for (const id of ['s', 't']) await store.change(makingSet(store.state().data, id, begins, NOW), NOW);
     for (const set of ['s', 't'])
-      await store.change(enter(withPapers(store.state().data, await store.whole()), set, 'a', '_'), NOW);
+      await store.change(enter(withAll(store.state().data, await store.whole()), set, 'a', '_'), NOW);
   };
 
   it('holds the papers of the set in hand alone, and all of them where everything is wanted', async () => {
@@ -128,9 +128,9 @@ describe('a school with sets', () => {
         .state()
         .data.papers.map(({ set }) => set)
         .join();
-    store.watch('t');
+    store.watch('set', 't');
     await until(store, () => sees() === 't');
-    store.watch(null);
+    store.watch('set', null);
     await until(store, () => sees() === '');
     expect((await store.whole()).papers).toHaveLength(2);
     expect((await store.courseOf({ person: 'a' })).papers.map(({ set }) => set)).toEqual(['s', 't']);
@@ -140,7 +140,7 @@ describe('a school with sets', () => {
   it('shows another window what was entered in one, and takes it back', async () => {
     const [one, other] = [open(), open()];
     await two(one);
-    for (const store of [one, other]) store.watch('s');
+    for (const store of [one, other]) store.watch('set', 's');
     await until(other, () => other.state().data.papers.length === 1);
     await one.change(enter(one.state().data, 's', 'b', 'F#-C#-G#-D#'), NOW);
     await until(other, () => other.state().data.papers.length === 2);
@@ -154,7 +154,7 @@ describe('a school with sets', () => {
     const change = judgingOf(store.state().data, 's', { by: 'x', verdicts: {}, changes: [] }, NOW);
     await until(store, () => store.state().backup.changes === 4);
     await store.change(change, NOW);
-    store.watch('s');
+    store.watch('set', 's');
     await until(store, () => store.state().data.judgings.length === 1);
     expect([store.state().undo, store.state().backup.changes]).toEqual(['answers-entered', 4]);
   });

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
+import { OPENINGS } from '@/core/practice/drill/ladder';
 import { AUDIENCES, CHOICES, SETTING_NAMES, type Settings } from '@/core/school/settings';
 import type { AnswerSet } from './answer-set';
+import type { Drill } from './drill';
 import type { Judging } from './judging';
 import type { Kept } from './kept';
 import type { SchoolData } from './school-data';
@@ -123,6 +125,46 @@ const practiceTable = {
   ),
 };
 
+const drillTables = (groups: readonly string[]) => ({
+  ladders: table(
+    fc.record({
+      v: fc.constant(1 as const),
+      id,
+      group: fc.constantFrom(null, ...groups),
+      name: text,
+      opens: fc.constantFrom(...OPENINGS),
+      levels: fc.array(fc.record({ id, name: text, level: fc.constant('?on=signatures') }), { maxLength: 3 }),
+      order,
+      changedAt: time,
+    }),
+  ),
+  drills: table(
+    fc.record({
+      v: fc.constant(1 as const),
+      id,
+      person: fc.constantFrom('self', 'ab', 'c'),
+      level: fc.constantFrom('', '?on=signatures'),
+      name: text,
+      plan: fc.constantFrom('', 'c name-key*name-key.2.major'),
+      answers: fc.constantFrom('', 'w|c|900|counted-start|name-key*name-key.2.major|E.major'),
+      slip: fc.constantFrom<Drill['slip']>(null, { answer: 'E.major', habit: null }),
+      told: fc.boolean(),
+      limits: fc.constantFrom({ questions: 1, seconds: null, mistakes: 3 }),
+      spent: fc.nat({ max: 9000 }),
+      thought: fc.nat({ max: 900 }),
+      end: fc.constantFrom<Drill['end']>(null, 'success', 'time'),
+      at: time,
+      endedAt: fc.constantFrom(null, NOW),
+      crib: fc.boolean(),
+      credited: fc.constantFrom(null, 7),
+      handedAt: fc.constantFrom(null, NOW),
+      received: fc.boolean(),
+      order,
+      changedAt: time,
+    }),
+  ),
+});
+
 /** Any data a school may hold. */
 export const anyData: fc.Arbitrary<SchoolData> = fc
   .record({
@@ -186,14 +228,15 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
       ),
       ...setTables(groups.map((group) => group.id)),
       ...practiceTable,
+      ...drillTables(groups.map((group) => group.id)),
       people: table(
         fc.record({
-          v: fc.constant(2 as const),
+          v: fc.constant(3 as const),
           books: fc.dictionary(fc.constantFrom('major', 'dorian'), fc.nat({ max: 15 }), {
             noNullPrototype: true,
           }),
           id,
-          group: fc.constantFrom('gone', ...groups.map((group) => group.id)),
+          group: fc.constantFrom(null, 'gone', ...groups.map((group) => group.id)),
           name: text,
           instrument: text,
           order,

@@ -89,12 +89,27 @@ ${rows.join(',\n')}
 
 /** One class with its people and what they answered, as a part of its own. */
 export function partOfGroup(data: SchoolData, group: string): SchoolData {
+  const people = data.people.filter((person) => person.group === group);
+  const ids = new Set(people.map(({ id }) => id));
   return {
     ...NO_DATA,
     groups: data.groups.filter(({ id }) => id === group),
-    people: data.people.filter((person) => person.group === group),
+    people,
+    ladders: data.ladders.filter((each) => each.group === group),
+    drills: data.drills.filter(({ person }) => ids.has(person)),
     marked: data.marked.filter((each) => each.group === group),
     ...setsOf(data, group),
+  };
+}
+
+/** What is kept of one person: their record, their drills and what was marked of theirs. */
+export function partOfPerson(data: SchoolData, person: string): SchoolData {
+  return {
+    ...NO_DATA,
+    people: data.people.filter(({ id }) => id === person),
+    marked: data.marked.filter((each) => each.person === person),
+    papers: data.papers.filter((each) => each.person === person),
+    drills: data.drills.filter((each) => each.person === person),
   };
 }
 

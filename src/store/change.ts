@@ -23,6 +23,10 @@ export type ChangeWord =
   | 'answers-decided'
   | 'judged'
   | 'practised'
+  | 'drilled'
+  | 'drill-deleted'
+  | 'drill-received'
+  | 'ladder-changed'
   | 'brought-in'
   | 'cleared';
 

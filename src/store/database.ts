@@ -1,9 +1,11 @@
 import { Dexie, type EntityTable } from 'dexie';
 import type { AnswerSet } from './answer-set';
 import type { Change } from './change';
+import type { Drill } from './drill';
 import type { Group } from './group';
 import type { Judging } from './judging';
 import type { Kept } from './kept';
+import type { Ladder } from './ladder';
 import type { Lesson } from './lesson';
 import type { MarkedAnswer } from './marked';
 import type { StoredPaper } from './paper';
@@ -28,12 +30,14 @@ export type MoonStepDatabase = Dexie & {
   readonly papers: EntityTable<StoredPaper, 'id'>;
   readonly judgings: EntityTable<Judging, 'id'>;
   readonly practice: EntityTable<Practice, 'id'>;
+  readonly ladders: EntityTable<Ladder, 'id'>;
+  readonly drills: EntityTable<Drill, 'id'>;
   readonly past: EntityTable<Past, 'n'>;
   readonly marks: EntityTable<Mark, 'key'>;
 };
 
 /** The version of the layout as a whole; a newer one found in the browser is left alone. */
-export const LAYOUT = 5;
+export const LAYOUT = 6;
 
 /** Opens the database of a school. Tables are added here, one Dexie version a change. */
 export function openDatabase(school: School): MoonStepDatabase {
@@ -45,6 +49,7 @@ export function openDatabase(school: School): MoonStepDatabase {
   database.version(2).stores({ lessons: 'id', groups: 'id', people: 'id', past: '++n' });
   database.version(3).stores({ marked: 'id' });
   database.version(4).stores({ sets: 'id', papers: 'id, set, person', judgings: 'id, set' });
-  database.version(LAYOUT).stores({ practice: 'id' });
+  database.version(5).stores({ practice: 'id' });
+  database.version(LAYOUT).stores({ ladders: 'id', drills: 'id, person' });
   return database;
 }

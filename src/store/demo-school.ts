@@ -209,6 +209,8 @@ export function demoData(now: string): SchoolData {
     ...demoSet(now),
     judgings: [],
     practice: demoPractice(now),
+    ladders: [],
+    drills: [],
     marked: DEMO_ANSWERS.map(([label, person, query, found, got, of], index) => ({
       v: 4,
       id: `demo-answer-${index + 1}`,
@@ -241,6 +243,6 @@ export function demoData(now: string): SchoolData {
       { v: 1, id: LESSONS.second, name: 'Week 4: the minors', order: 2, changedAt: now },
     ],
     groups: GROUPS.map((group, index) => ({ v: 5, ...group, order: index + 1, changedAt: now })),
-    people: NUMBERED.map((person): Person => ({ v: 2, books: {}, ...person, changedAt: now })),
+    people: NUMBERED.map((person): Person => ({ v: 3, books: {}, ...person, changedAt: now })),
   };
 }

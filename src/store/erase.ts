@@ -45,8 +45,8 @@ function editWithout(edit: Edit, who: Who, gone: ReadonlySet<string>): Edit | nu
  * trace of it out of what could be taken back. What a teacher wrote in notes stays.
  */
 export async function erase(database: MoonStepDatabase, id: string): Promise<void> {
-  const { people, marked, kept, papers, past } = database;
-  await database.transaction('rw', [people, marked, kept, papers, past], async () => {
+  const { people, marked, kept, papers, drills, past } = database;
+  await database.transaction('rw', [people, marked, kept, papers, drills, past], async () => {
     const person = await people.get(id);
     const changes = await past.toArray();
     const records = changes.flatMap(({ change }) =>
@@ -64,10 +64,18 @@ export async function erase(database: MoonStepDatabase, id: string): Promise<voi
           ('person' in record && record.person === id)),
     );
     const written = await papers.where('person').equals(id).primaryKeys();
-    const gone = new Set([id, ...answers, ...written, ...formerly.flatMap((record) => record?.id ?? [])]);
+    const drilled = await drills.where('person').equals(id).primaryKeys();
+    const gone = new Set([
+      id,
+      ...answers,
+      ...written,
+      ...drilled,
+      ...formerly.flatMap((record) => record?.id ?? []),
+    ]);
     await people.delete(id);
     await marked.bulkDelete(answers);
     await papers.bulkDelete(written);
+    await drills.bulkDelete(drilled);
     for (const item of await kept.toArray()) {
       const without = withoutName(item, who);
       if (without !== item) await kept.put(without);

@@ -26,34 +26,45 @@ export function makingGroup(
   return { says: 'class-made', edits: [edit('groups', id, null, group)] };
 }
 
-/** The people of a class, in order. */
-export function peopleOf(data: SchoolData, group: string): readonly Person[] {
+/** The people of a class, or those in none, in order. */
+export function peopleOf(data: SchoolData, group: string | null): readonly Person[] {
   return data.people.filter((person) => person.group === group);
 }
 
-/** Takes a class away with its people and what was marked of them; `data` must hold every paper of its sets. */
+/** Takes a class away with its people and all that is kept of them; `data` must hold every paper and every drill. */
 export function deletingGroup(data: SchoolData, group: Group): Change {
-  const people = peopleOf(data, group.id).map((person) => edit('people', person.id, person, null));
+  const gone = peopleOf(data, group.id);
+  const people = gone.map((person) => edit('people', person.id, person, null));
+  const theirs = new Set(gone.map(({ id }) => id));
+  const drills = data.drills.filter(({ person }) => theirs.has(person));
+  const ladders = data.ladders.filter((each) => each.group === group.id);
   const marked = data.marked
     .filter((each) => each.group === group.id)
     .map((each) => edit('marked', each.id, each, null));
   const sets = withoutSets(setsOf(data, group.id));
   return {
     says: 'class-deleted',
-    edits: [edit('groups', group.id, group, null), ...people, ...marked, ...sets],
+    edits: [
+      edit('groups', group.id, group, null),
+      ...people,
+      ...marked,
+      ...sets,
+      ...drills.map((each) => edit('drills', each.id, each, null)),
+      ...ladders.map((each) => edit('ladders', each.id, each, null)),
+    ],
   };
 }
 
-/** Adds somebody to a class. */
+/** Adds somebody to a class, or to those who drill here and are in none. */
 export function addingPerson(
   data: SchoolData,
-  group: string,
+  group: string | null,
   id: string,
   words: Pick<Person, 'name' | 'instrument'>,
   now: string,
 ): Change {
   const person: Person = {
-    v: 2,
+    v: 3,
     books: {},
     id,
     group,

@@ -52,6 +52,7 @@ function pretend(data: SchoolData = NO_DATA) {
     watch: () => undefined,
     whole: () => Promise.resolve(records.data),
     courseOf: () => Promise.resolve({ papers: [], judgings: [] }),
+    drillsOf: () => Promise.resolve([]),
     close: () => undefined,
   };
   return {

@@ -1,5 +1,6 @@
 import type { StoreProblem } from '@/core/words/say-store';
 import { applied, type Change } from './change';
+import type { Drill } from './drill';
 import type { Course, CourseOf } from './reading';
 import type { SchoolStore, Undone, Written } from './school';
 import type { SchoolData } from './school-data';
@@ -17,11 +18,12 @@ export type Keeper = {
   readonly undo: () => Promise<Undone>;
   readonly erase: (person: string) => Promise<boolean>;
   readonly backedUp: () => Promise<boolean>;
-  /** Holds the papers of a set in memory from now on, or of none. */
-  readonly watch: (set: string | null) => void;
+  /** Holds the papers of a set in memory from now on, or somebody's drills; or of none. */
+  readonly watch: SchoolStore['watch'];
   /** Every record that is stored, papers of all sets too; null where nothing can be read. */
   readonly whole: () => Promise<SchoolData | null>;
   readonly courseOf: (of: CourseOf) => Promise<Course | null>;
+  readonly drillsOf: (people: readonly string[]) => Promise<readonly Drill[] | null>;
   readonly close: () => void;
 };
 
@@ -62,7 +64,7 @@ class SchoolKeeper implements Keeper {
   #refused: StoreProblem | null = null;
   #busy = false;
   #closed = false;
-  #watched: string | null = null;
+  #watched: SchoolRecords['watched'] = UNKNOWN_RECORDS.watched;
   #again: ReturnType<typeof setTimeout> | null = null;
   readonly #listeners = new Set<() => void>();
 
@@ -100,9 +102,9 @@ class SchoolKeeper implements Keeper {
 
   readonly backedUp = () => this.#take(null, (store, now) => store.backedUp(now));
 
-  readonly watch = (set: string | null) => {
-    this.#watched = set;
-    this.#store?.watch(set);
+  readonly watch: Keeper['watch'] = (by, id) => {
+    this.#watched = { ...this.#watched, [by]: id };
+    this.#store?.watch(by, id);
   };
 
   readonly whole = async () => {
@@ -113,6 +115,8 @@ class SchoolKeeper implements Keeper {
   };
 
   readonly courseOf = async (of: CourseOf) => (await this.#store?.courseOf(of)) ?? null;
+
+  readonly drillsOf = async (people: readonly string[]) => (await this.#store?.drillsOf(people)) ?? null;
 
   readonly close = () => {
     this.#closed = true;
@@ -167,7 +171,8 @@ class SchoolKeeper implements Keeper {
       const opened = await this.given.open();
       if (this.#closed) return opened.close();
       this.#store = opened;
-      opened.watch(this.#watched);
+      opened.watch('set', this.#watched.set);
+      opened.watch('person', this.#watched.person);
       const follow = () => this.#follow(opened, heard);
       opened.subscribe(follow);
       follow();

@@ -20,6 +20,13 @@ export const LABEL_LIMIT = 80;
 /** Longest address of a sentence: its room and its query. Rooms read so much of a query, so what is kept can be opened. */
 export const ADDRESS_LIMIT = 6000;
 
+/** Longest level of a drill, as the query of its address. */
+export const LEVEL_LIMIT = 1200;
+
+/** Most characters of a drill's questions, and of its answers. */
+export const PLAN_LIMIT = 40_000;
+export const DRILL_LIMIT = 80_000;
+
 /** Most records of one table in one file of a backup, and most characters of it. */
 export const FILE_RECORDS = 20_000;
 export const FILE_CHARACTERS = 12_000_000;

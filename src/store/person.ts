@@ -23,12 +23,21 @@ const personV2 = z.extend(personV1, {
   books: z.record(z.string().check(z.maxLength(40)), z.int().check(z.gte(0), z.lte(MOST_DONE))),
 });
 
-/** Somebody in a class. */
-export type Person = z.infer<typeof personV2>;
+const personV3 = z.extend(personV2, {
+  v: z.literal(3),
+  /** Null for somebody who drills here and is in no class. */
+  group: z.nullable(z.string().check(z.minLength(1), z.maxLength(60))),
+});
+
+/** Somebody in a class, or who drills in this browser. */
+export type Person = z.infer<typeof personV3>;
 
 export const personRecord = defineRecord({
   name: 'person',
-  schemas: [personV1, personV2],
-  migrations: [(old) => ({ ...(old as z.infer<typeof personV1>), v: 2, books: {} })],
-  newest: personV2,
+  schemas: [personV1, personV2, personV3],
+  migrations: [
+    (old) => ({ ...(old as z.infer<typeof personV1>), v: 2, books: {} }),
+    (old) => ({ ...(old as z.infer<typeof personV2>), v: 3 }),
+  ],
+  newest: personV3,
 });

@@ -27,6 +27,8 @@ const backupFile = z.object({
     papers: z._default(table, []),
     judgings: z._default(table, []),
     practice: z._default(table, []),
+    ladders: z._default(table, []),
+    drills: z._default(table, []),
   }),
 });
 

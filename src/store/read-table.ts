@@ -1,7 +1,9 @@
 import { setRecord } from './answer-set';
+import { drillRecord } from './drill';
 import { groupRecord } from './group';
 import { judgingRecord } from './judging';
 import { keptRecord } from './kept';
+import { ladderRecord } from './ladder';
 import { lessonRecord } from './lesson';
 import { markedRecord } from './marked';
 import { paperRecord } from './paper';
@@ -20,6 +22,8 @@ export const RECORD_KINDS: { readonly [Table in TableName]: RecordKind<Records[T
   papers: paperRecord,
   judgings: judgingRecord,
   practice: practiceRecord,
+  ladders: ladderRecord,
+  drills: drillRecord,
 };
 
 /** Sorts the stored values of a table into those that can be used and the reasons why others cannot. */

@@ -1,7 +1,8 @@
 import { liveQuery } from 'dexie';
 import type { MoonStepDatabase } from './database';
+import type { Drill } from './drill';
 import { readTable } from './read-table';
-import { isOfOneSet, NO_DATA, OF_ONE_SET, type SchoolData, TABLES, type TableName } from './school-data';
+import { heldBy, type InHand, NO_DATA, type SchoolData, TABLES, type TableName } from './school-data';
 import type { SchoolRecords } from './school-state';
 
 /** Where it stands when the last backup was made, and how much was changed since. */
@@ -18,15 +19,20 @@ export type CourseOf =
 
 type TableReading = ReturnType<typeof readTable>;
 
-/** What lies in a table; of papers only those of the set in hand. */
+/** Of which set and of whom the tables are read that are held in part. */
+type Held = Readonly<Record<InHand, string | null>>;
+
+/** What lies in a table; of those that are held in part, only what belongs to what is in hand. */
 async function readOne(
   database: MoonStepDatabase,
   table: TableName,
-  set: string | null | 'all',
+  held: Held | 'all',
 ): Promise<TableReading> {
-  if (!isOfOneSet(table) || set === 'all') return readTable(table, await database.table(table).toArray());
-  if (set === null) return { records: [], unread: [] };
-  return readTable(table, await database.table(table).where('set').equals(set).toArray());
+  const by = heldBy(table);
+  if (!by || held === 'all') return readTable(table, await database.table(table).toArray());
+  const of = held[by];
+  if (of === null) return { records: [], unread: [] };
+  return readTable(table, await database.table(table).where(by).equals(of).toArray());
 }
 
 /** What can be taken back, and what was changed since the last backup. */
@@ -53,9 +59,9 @@ function fromReadings(readings: Readings): Pick<SchoolRecords, 'data' | 'unread'
   };
 }
 
-async function readTables(database: MoonStepDatabase, set: string | null | 'all'): Promise<Readings> {
+async function readTables(database: MoonStepDatabase, held: Held | 'all'): Promise<Readings> {
   const readings = await Promise.all(
-    TABLES.map(async (table) => [table, await readOne(database, table, set)] as const),
+    TABLES.map(async (table) => [table, await readOne(database, table, held)] as const),
   );
   return Object.fromEntries(readings) as Readings;
 }
@@ -72,12 +78,14 @@ async function courseOf(database: MoonStepDatabase, of: CourseOf): Promise<Cours
 
 /** What is known of a school, kept up with what any tab writes. */
 export type Reading = {
-  /** The set whose papers are read from now on. */
-  readonly watch: (set: string | null) => void;
+  /** The set whose papers are read from now on, or whose drills. */
+  readonly watch: (by: InHand, id: string | null) => void;
   /** Reads all anew, after something that changed more than one table at once. */
   readonly again: () => Promise<void>;
   readonly whole: () => Promise<SchoolData>;
   readonly courseOf: (of: CourseOf) => Promise<Course>;
+  /** Every drill of some people, whoever is in hand. */
+  readonly drillsOf: (people: readonly string[]) => Promise<readonly Drill[]>;
   readonly stop: () => void;
 };
 
@@ -87,22 +95,28 @@ export function readingSchool(
   told: (known: Partial<SchoolRecords>) => void,
   failed: (error: unknown) => void,
 ): Reading {
-  let set: string | null = null;
+  let held: Held = { set: null, person: null };
   let readings: Partial<Readings> = {};
-  /** For which set the tables of one set were read last. */
+  /** For what the tables that are held in part were read last. */
   let readFor: Partial<Record<TableName, string | null>> = {};
   let rest: Pick<SchoolRecords, 'undo' | 'backup'> | null = null;
   const tell = () => {
     const known = TABLES.every((table) => readings[table]);
-    const watched = OF_ONE_SET.every((table) => readFor[table] === set) ? set : null;
+    const isRead = (by: InHand) =>
+      TABLES.every((table) => heldBy(table) !== by || readFor[table] === held[by]);
+    const watched = {
+      set: isRead('set') ? held.set : null,
+      person: isRead('person') ? held.person : null,
+    };
     if (known && rest) told({ status: 'ready', ...fromReadings(readings as Readings), watched, ...rest });
   };
   const listenTo = (table: TableName) => {
-    const of = set;
+    const of = held;
+    const by = heldBy(table);
     return liveQuery(() => readOne(database, table, of)).subscribe({
       next: (reading) => {
         readings = { ...readings, [table]: reading };
-        readFor = { ...readFor, [table]: of };
+        if (by) readFor = { ...readFor, [table]: of[by] };
         tell();
       },
       error: failed,
@@ -117,20 +131,28 @@ export function readingSchool(
     error: failed,
   });
   return {
-    watch: (next) => {
-      if (next === set) return;
-      set = next;
-      for (const table of OF_ONE_SET) {
+    watch: (by, id) => {
+      if (held[by] === id) return;
+      held = { ...held, [by]: id };
+      for (const table of TABLES) {
+        if (heldBy(table) !== by) continue;
         listening.get(table)?.unsubscribe();
         listening.set(table, listenTo(table));
       }
     },
     again: async () => {
-      [readings, rest] = await Promise.all([readTables(database, set), readRest(database)]);
+      [readings, rest] = await Promise.all([readTables(database, held), readRest(database)]);
       tell();
     },
     whole: async () => fromReadings(await readTables(database, 'all')).data,
     courseOf: (of) => courseOf(database, of),
+    drillsOf: async (people) => {
+      const stored = await database.drills
+        .where('person')
+        .anyOf([...people])
+        .toArray();
+      return readTable('drills', stored).records;
+    },
     stop: () => {
       for (const each of listening.values()) each.unsubscribe();
       listeningToRest.unsubscribe();

@@ -1,7 +1,9 @@
 import type { AnswerSet } from './answer-set';
+import type { Drill } from './drill';
 import type { Group } from './group';
 import type { Judging } from './judging';
 import type { Kept } from './kept';
+import type { Ladder } from './ladder';
 import type { Lesson } from './lesson';
 import type { MarkedAnswer } from './marked';
 import type { StoredPaper } from './paper';
@@ -19,6 +21,8 @@ export type Records = {
   readonly papers: StoredPaper;
   readonly judgings: Judging;
   readonly practice: Practice;
+  readonly ladders: Ladder;
+  readonly drills: Drill;
 };
 
 export type TableName = keyof Records;
@@ -33,13 +37,22 @@ export const TABLES = [
   'papers',
   'judgings',
   'practice',
+  'ladders',
+  'drills',
 ] as const satisfies readonly TableName[];
 
-/** Tables of which only what belongs to the set in hand is held in memory: a term of them is too much for every page. */
-export const OF_ONE_SET = ['papers', 'judgings'] as const satisfies readonly TableName[];
+/** What is in hand, of which alone some tables are held in memory: a set, somebody. */
+export type InHand = 'set' | 'person';
 
-export const isOfOneSet = (table: TableName): table is (typeof OF_ONE_SET)[number] =>
-  OF_ONE_SET.some((each) => each === table);
+/** Tables of which only what belongs to what is in hand is held in memory: a term of them is too much for every page. */
+const OF_ONE: Readonly<Partial<Record<TableName, InHand>>> = {
+  papers: 'set',
+  judgings: 'set',
+  drills: 'person',
+};
+
+/** By what a table is held in memory in part; null where it is held as a whole. */
+export const heldBy = (table: TableName): InHand | null => OF_ONE[table] ?? null;
 
 /** All records, each table in its order. */
 export type SchoolData = { readonly [Table in TableName]: readonly Records[Table][] };
@@ -54,11 +67,15 @@ export const NO_DATA: SchoolData = {
   papers: [],
   judgings: [],
   practice: [],
+  ladders: [],
+  drills: [],
 };
 
-/** Records with the papers of all sets in place of those in hand, for what goes over everything; as they are for null. */
-export function withPapers(data: SchoolData, whole: SchoolData | null): SchoolData {
-  return whole ? { ...data, papers: whole.papers, judgings: whole.judgings } : data;
+/** Records with all there is in place of what is in hand, for what goes over everything; as they are for null. */
+export function withAll(data: SchoolData, whole: SchoolData | null): SchoolData {
+  if (!whole) return data;
+  const all = TABLES.map((table) => [table, (heldBy(table) ? whole : data)[table]]);
+  return { ...NO_DATA, ...Object.fromEntries(all) } as SchoolData;
 }
 
 /** Records by their order, the id deciding between equals so that every tab agrees. */

@@ -1,15 +1,15 @@
 import type { StoreProblem } from '@/core/words/say-store';
 import type { ChangeWord } from './change';
 import type { RecordProblem } from './record';
-import { NO_DATA, type SchoolData } from './school-data';
+import { type InHand, NO_DATA, type SchoolData } from './school-data';
 
 /** The school's records as they are stored. `unread` are stored values this version cannot use; they stay stored. */
 export type SchoolRecords = {
   readonly status: 'opening' | 'ready' | 'failed';
   readonly data: SchoolData;
   readonly unread: readonly RecordProblem[];
-  /** The set whose papers are among the data; null while none are known. */
-  readonly watched: string | null;
+  /** The set whose papers are among the data, and whose drills; null while none are known. */
+  readonly watched: Readonly<Record<InHand, string | null>>;
   /** Why nothing can be read or written, where that is so. */
   readonly problem: StoreProblem | null;
   /** What the next undo takes back, or null. */
@@ -23,7 +23,7 @@ export const UNKNOWN_RECORDS: SchoolRecords = {
   status: 'opening',
   data: NO_DATA,
   unread: [],
-  watched: null,
+  watched: { set: null, person: null },
   problem: null,
   undo: null,
   backup: { at: null, changes: 0 },

@@ -44,6 +44,8 @@ function newerLayout(): Dexie {
     papers: 'id, set, person',
     judgings: 'id, set',
     practice: 'id',
+    ladders: 'id',
+    drills: 'id, person',
     past: '++n',
     songs: 'id',
   });

@@ -23,18 +23,23 @@ export type SchoolStore = {
   readonly undo: () => Promise<Written & { readonly undone?: Undone }>;
   /** Takes a person's record away and every trace of it in what could be undone; this cannot be taken back. */
   readonly erase: (person: string) => Promise<Written>;
-  /** The set whose papers are held in memory from now on; null for none. */
-  readonly watch: (set: string | null) => void;
-  /** Every record, papers of all sets too. */
+  /** The set whose papers are held in memory from now on, or whose drills; null for none. */
+  readonly watch: Reading['watch'];
+  /** Every record, what is not in hand too. */
   readonly whole: () => Promise<SchoolData>;
   /** What somebody wrote on every set, and what it came to. */
   readonly courseOf: Reading['courseOf'];
+  /** Every drill of some people, whoever is in hand. */
+  readonly drillsOf: Reading['drillsOf'];
   readonly backedUp: (at: string) => Promise<Written>;
   readonly close: () => void;
 };
 
 /** Changes that can be taken back, also after a reload and from another window. */
 const PAST_LIMIT = 100;
+
+/** What follows from what was done, and is not taken back by itself: what answers came to, the answers of a drill. */
+const UNNOTED: readonly ChangeWord[] = ['judged', 'drilled'];
 
 /** Dexie counts the browser's versions in tens. */
 const VERSIONS_APART = 10;
@@ -167,7 +172,7 @@ export function openSchool(database: MoonStepDatabase): SchoolStore {
       const answer = await writing(() =>
         database.transaction('rw', [...tablesOf(database, change), past, marks], async () => {
           const made = await write(database, change);
-          if (change.says !== 'judged') await note(database, made, now);
+          if (!UNNOTED.includes(change.says)) await note(database, made, now);
         }),
       );
       // The live query brings what really stands, a moment later.
@@ -191,6 +196,7 @@ export function openSchool(database: MoonStepDatabase): SchoolStore {
     watch: reading.watch,
     whole: reading.whole,
     courseOf: reading.courseOf,
+    drillsOf: reading.drillsOf,
     backedUp: (at) =>
       writing(() =>
         marks.bulkPut([

@@ -1,7 +1,7 @@
-import { strFromU8, strToU8, unzlibSync, zlibSync } from 'fflate';
 import * as z from 'zod/mini';
 import { shortSum } from '@/core/short-sum';
 import type { HandedInProblem } from '@/core/words/say-handed-in';
+import { packed, unpacked } from './packed';
 
 export type { HandedInProblem };
 
@@ -53,27 +53,7 @@ export function writeHandedIn(handedIn: HandedIn): string {
 
 /** The same as a code to copy into a message: letters, digits, hyphens and underlines. */
 export function handedInCode(handedIn: HandedIn): string {
-  const bytes = zlibSync(strToU8(writeHandedIn(handedIn)), { level: 9 });
-  const text = btoa(String.fromCharCode(...bytes));
-  return CODE + text.replaceAll('+', '-').replaceAll('/', '_').replace(/=+$/u, '');
-}
-
-function unpacked(code: string): string | null {
-  try {
-    const text = code.slice(CODE.length).replaceAll('-', '+').replaceAll('_', '/');
-    const bytes = Uint8Array.from(atob(text), (char) => char.charCodeAt(0));
-    return strFromU8(unzlibSync(bytes));
-  } catch {
-    return null;
-  }
-}
-
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return null;
-  }
+  return CODE + packed(writeHandedIn(handedIn));
 }
 
 const refused = (problem: HandedInProblem): HandedInReading => ({ ok: false, problem });
@@ -81,11 +61,8 @@ const refused = (problem: HandedInProblem): HandedInReading => ({ ok: false, pro
 /** Reads a file or a code. Blanks and line breaks that a message put into a code are passed over. */
 export function readHandedIn(text: string): HandedInReading {
   if (text.length > LONGEST) return refused({ code: 'not-handed-in' });
-  const packed = text.replace(/\s+/gu, '');
-  const isCode = packed.startsWith(CODE);
-  const plain = isCode ? unpacked(packed) : text;
-  if (plain === null) return refused({ code: 'handed-in-changed' });
-  const data = parsed(plain);
+  const { isCode, data } = unpacked(text, CODE);
+  if (data === undefined) return refused({ code: 'handed-in-changed' });
   const read = shape.safeParse(data);
   if (!read.success) {
     const other = someVersion.safeParse(data);

@@ -9,7 +9,7 @@ import type { Group } from '@/store/group';
 import { addingPerson, deletingGroup, makingGroup } from '@/store/groups';
 import type { SpokenGroup } from '@/store/mirror';
 import type { Person } from '@/store/person';
-import { NO_DATA, type SchoolData, withPapers } from '@/store/school-data';
+import { NO_DATA, type SchoolData, withAll } from '@/store/school-data';
 import { download } from '@/ui/files/download';
 import { newId } from '@/ui/new-id';
 import { askForLasting } from '@/ui/safe/use-storage';
@@ -122,13 +122,13 @@ export function useClassActions({ w, group, spoken, school, choose, refuse, tell
     remove: async () => {
       if (!group) return;
       const whole = await school.whole();
-      await school.change((data) => deletingGroup(withPapers(data, whole), group));
+      await school.change((data) => deletingGroup(withAll(data, whole), group));
       tell(say.deleted(group.name));
     },
     ...peopleActions({ w, group, school, tell }),
     clear: async () => {
       const whole = await school.whole();
-      await school.change((data) => clearing(withPapers(data, whole)));
+      await school.change((data) => clearing(withAll(data, whole)));
       tell(say.safe.cleared);
     },
   });

@@ -6,7 +6,7 @@ import { schoolOfPage } from './school-of-page';
 
 export type SchoolHandle = Pick<
   Keeper,
-  'change' | 'undo' | 'erase' | 'backedUp' | 'watch' | 'whole' | 'courseOf'
+  'change' | 'undo' | 'erase' | 'backedUp' | 'watch' | 'whole' | 'courseOf' | 'drillsOf'
 > & {
   readonly state: SchoolState;
 };
@@ -50,10 +50,18 @@ export function useSchool(): SchoolHandle {
   );
   return useMemo(() => {
     const gone = () => Promise.reject(new Error('there are no records on the server'));
-    const { change, undo, erase, backedUp, watch, whole, courseOf } = kept ?? {
-      ...{ change: gone, undo: gone, erase: gone, backedUp: gone, whole: gone, courseOf: gone },
+    const { change, undo, erase, backedUp, watch, whole, courseOf, drillsOf } = kept ?? {
+      ...{
+        change: gone,
+        undo: gone,
+        erase: gone,
+        backedUp: gone,
+        whole: gone,
+        courseOf: gone,
+        drillsOf: gone,
+      },
       watch: () => undefined,
     };
-    return { state, change, undo, erase, backedUp, watch, whole, courseOf };
+    return { state, change, undo, erase, backedUp, watch, whole, courseOf, drillsOf };
   }, [kept, state]);
 }

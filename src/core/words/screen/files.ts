@@ -12,6 +12,8 @@ const KINDS: Readonly<Record<string, readonly [one: string, many: string]>> = {
   papers: ['paper', 'papers'],
   judgings: ['judging', 'judgings'],
   practice: ['note on practice', 'notes on practice'],
+  ladders: ['ladder', 'ladders'],
+  drills: ['drill', 'drills'],
 };
 
 function words(_: ClassWords) {

@@ -2,7 +2,7 @@ import { type ComponentProps, useEffect, useMemo, useState } from 'react';
 import { setWords } from '@/core/words/screen/set';
 import type { AnswerSet } from '@/store/answer-set';
 import { bringingPapers, calling, deletingSet, makingSet } from '@/store/answer-sets';
-import { withPapers } from '@/store/school-data';
+import { withAll } from '@/store/school-data';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { plainName } from '@/ui/files/download';
 import { focusOn } from '@/ui/focus-on';
@@ -125,7 +125,7 @@ function Begins({ search, here }: { readonly search: string; readonly here: Here
     },
     remove: async ({ id }: AnswerSet) => {
       const whole = await school.whole();
-      await school.change((records) => deletingSet(withPapers(records, whole), id));
+      await school.change((records) => deletingSet(withAll(records, whole), id));
     },
   });
   const isKnown = status !== 'opening';

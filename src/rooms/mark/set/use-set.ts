@@ -26,8 +26,8 @@ export function useSetInHand({ school, w }: Here, set: AnswerSet): SetInHand {
   const { data } = school.state;
   const { watch } = school;
   useEffect(() => {
-    watch(set.id);
-    return () => watch(null);
+    watch('set', set.id);
+    return () => watch('set', null);
   }, [watch, set.id]);
   const people = useMemo(
     () => data.people.filter((person) => person.group === set.group),
@@ -46,7 +46,7 @@ export function useSetInHand({ school, w }: Here, set: AnswerSet): SetInHand {
     (): SetWork => ({ questions, papers, verdicts, decisions: set.decisions }),
     [questions, papers, verdicts, set.decisions],
   );
-  const isHere = school.state.watched === set.id;
+  const isHere = school.state.watched.set === set.id;
   const [isJudged, setJudged] = useState(false);
   // What comes afterwards is judged while it is looked at.
   if (!isJudged && isHere && (now.left === 0 || now.stopped !== null)) setJudged(true);

@@ -11,7 +11,7 @@ import { goTo } from '@/rooms/ask/go-to';
 import { standingSentence } from '@/rooms/ask/standing';
 import { keepAll } from '@/rooms/shelf/shelf-actions';
 import { bringingIn } from '@/store/bringing-in';
-import { withPapers } from '@/store/school-data';
+import { withAll } from '@/store/school-data';
 import { FileSheet } from '@/ui/files/FileSheet';
 import type { FileHandle } from '@/ui/files/use-file-in';
 import { useWords } from '@/ui/school/use-class';
@@ -31,7 +31,7 @@ export function OfferSheet({ handle, shell: { school, actions } }: Props) {
   return (
     <FileSheet
       handle={handle}
-      data={withPapers(school.state.data, whole)}
+      data={withAll(school.state.data, whole)}
       sentence={(offer) => derive?.text(w, writeAddress(sentenceOf(offer))) ?? BAR_WORDS.states.opening}
       onShow={(offer) => {
         handle.close();
@@ -49,7 +49,7 @@ export function OfferSheet({ handle, shell: { school, actions } }: Props) {
         void keepAll({ w, school, tell: actions.tell }, all, title);
       }}
       onBringIn={async (backup, way) => {
-        await school.change((data) => bringingIn(withPapers(data, whole), backup.data, way).change);
+        await school.change((data) => bringingIn(withAll(data, whole), backup.data, way).change);
         actions.tell(filesWords(w).backup.broughtIn);
         handle.close();
       }}
