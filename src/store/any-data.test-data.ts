@@ -146,7 +146,7 @@ const drillTables = (groups: readonly string[]) => ({
       level: fc.constantFrom('', '?on=signatures'),
       name: text,
       plan: fc.constantFrom('', 'c name-key*name-key.2.major'),
-      answers: fc.constantFrom('', 'w|c|900|counted-start|name-key*name-key.2.major|E.major'),
+      answers: fc.constantFrom('', 'w|c|900|counted-start|name-key*name-key.2.major||E.major'),
       slip: fc.constantFrom<Drill['slip']>(null, { answer: 'E.major', habit: null }),
       told: fc.boolean(),
       limits: fc.constantFrom({ questions: 1, seconds: null, mistakes: 3 }),

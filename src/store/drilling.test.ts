@@ -70,7 +70,7 @@ describe('a drill that is kept', () => {
     const right = { answer: 'D.major', judged: { correct: true, habit: null }, again: true };
     course = answered(course, right, START + 3_602_000, 0);
     data = applied(data, keepingCourse(record(), course, at(3602)));
-    expect(record().answers).toBe('c|c|7000|counted-start|name-key*name-key.2.major|D.major');
+    expect(record().answers).toBe('c|c|7000|counted-start|name-key*name-key.2.major|A.major|D.major');
     course = answered(
       course,
       { answer: '', judged: { correct: false, habit: null }, again: true },

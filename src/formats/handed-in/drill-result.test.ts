@@ -18,7 +18,8 @@ const any: fc.Arbitrary<DrillHandedIn> = fc.record({
   attempts: fc.array(
     fc.record({
       question: code,
-      answer: fc.oneof(fc.constant(''), code),
+      first: fc.oneof(fc.constant(''), code),
+      answer: fc.oneof(fc.constant(''), code, fc.string({ unit: 'grapheme', maxLength: 12 })),
       outcome: fc.constantFrom(...OUTCOMES),
       habit: fc.constantFrom(null, 'counted-start'),
       took: fc.nat({ max: 90_000 }),

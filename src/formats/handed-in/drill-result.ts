@@ -49,7 +49,7 @@ const shape = z.strictObject({
     seconds: z.nullable(z.int().check(z.gte(30), z.lte(3600))),
     mistakes: z.nullable(z.int().check(z.gte(0), z.lte(100))),
   }),
-  answers: z.array(text(900)).check(z.maxLength(100)),
+  answers: z.array(text(1800)).check(z.maxLength(100)),
   spent: z.int().check(z.gte(0), z.lte(100_000_000)),
   end: z.enum(['success', 'mistakes', 'time', 'handed-in']),
   at: time,

@@ -60,6 +60,31 @@ export class QueryReader {
     this.wrong(name, { code: 'choice-unknown', what: name, read, allowed }, shown);
   }
 
+  /** A whole number within limits. */
+  number(name: string, from: number, to: number, usual: number): number {
+    const read = this.get(name);
+    if (read === null) return usual;
+    const number = /^\d{1,10}$/u.test(read) ? Number(read) : Number.NaN;
+    if (number >= from && number <= to) return number;
+    this.notAllowed(name, [`${from} to ${to}`], String(usual));
+    return usual;
+  }
+
+  /** Several of a list, parted by dots, each once and in the order of the list; those that are none are told. */
+  several<Value extends string>(
+    name: string,
+    all: readonly Value[],
+    usual: readonly Value[],
+  ): readonly Value[] {
+    const read = this.get(name);
+    if (read === null) return usual;
+    const parts = read.split('.').filter(Boolean);
+    const known = all.filter((each) => parts.includes(each));
+    if (parts.some((part) => !all.some((each) => each === part)))
+      this.notAllowed(name, all, known.length === 0 ? usual.join('.') : known.join('.'));
+    return known.length === 0 ? usual : known;
+  }
+
   /** A note in English ASCII. */
   note(name: string, usual: SpelledNote): SpelledNote {
     const read = this.get(name);

@@ -9,7 +9,7 @@ import { PAPER_IDS, PRINT_SIZES } from '@/engrave/page/look';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word } from '@/ui/sentence/words';
 import { KEY_CHOICES, type SheetsSentence } from '../address/sheets/sheets-sentence';
-import { listWord, option } from '../shell/list-word';
+import { listWord, option, severalWord, toggled } from '../shell/list-word';
 
 /** A class that a sheet can be for. */
 export type GroupName = { readonly id: string; readonly name: string };
@@ -37,21 +37,6 @@ function makeWord(w: ClassWords, { sort, count }: SheetsSentence): Word {
       return number >= 1 && number <= MOST ? { ...one(number), match: () => 1 } : null;
     },
   };
-}
-
-/** A word that holds several of a list: picking one takes it on or leaves it out; the last one stays. */
-function severalWord<Value extends string>(
-  w: ClassWords,
-  word: Pick<Word, 'id' | 'label' | 'key' | 'text'>,
-  all: readonly Value[],
-  taken: readonly Value[],
-  names: Readonly<Record<Value, string>>,
-): Word {
-  const say = sheetsWords(w);
-  const options = all.map((each) =>
-    option(each, names[each], taken.includes(each) ? (taken.length > 1 ? say.off : say.on) : say.take),
-  );
-  return { ...listWord(w, { ...word, value: taken[0] ?? '', options }), text: word.text };
 }
 
 function topicsWord(w: ClassWords, { topics }: SheetsSentence): Word {
@@ -206,15 +191,6 @@ export function sheetText(w: ClassWords, sheet: SheetsSentence): string {
   const at = parts.indexOf(say.sentence.for);
   const without = parts.filter((_, place) => place !== at && place !== at + 1);
   return without.map((part) => (typeof part === 'string' ? part : part.text)).join('');
-}
-
-function toggled<Value extends string>(
-  all: readonly Value[],
-  taken: readonly Value[],
-  value: string,
-): readonly Value[] {
-  const next = all.filter((each) => (each === value) !== taken.includes(each));
-  return next.length === 0 ? taken : next;
 }
 
 /** The sheet with a word of either sentence changed; the class is no part of it. */

@@ -108,7 +108,8 @@ export function answered(
   const outcome = judged.correct ? (slip ? 'corrected' : 'right') : 'wrong';
   const habit = slip ? slip.habit : judged.correct ? null : judged.habit;
   const took = thoughtAt(timed, now);
-  return closed(timed, { ...asked, answer, outcome, habit, took }, now, think);
+  const first = slip?.answer ?? '';
+  return closed(timed, { ...asked, first, answer, outcome, habit, took }, now, think);
 }
 
 /** What was said of a wrong answer has been read: the next question comes. */

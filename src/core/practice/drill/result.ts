@@ -38,9 +38,13 @@ function endsSo({ limits, attempts, spent, end }: DrillResult): boolean {
 }
 
 /** Whether an answer comes to what is said of it, judged again. */
-function isSo({ question, answer, outcome, habit }: Attempt, school: SetSchool): boolean {
+function isSo({ question, first, answer, outcome, habit }: Attempt, school: SetSchool): boolean {
   const asked = readDrillCode(question, school);
   if (!asked) return false;
+  // A slip was one, and only what was put right had one for certain.
+  if (first !== '' && (outcome === 'right' || judgedIn(asked, first, school)?.correct !== false))
+    return false;
+  if (outcome === 'corrected' && first === '') return false;
   if (answer === '') return outcome === 'wrong';
   const judged = judgedIn(asked, answer, school);
   if (!judged || judged.correct !== (outcome !== 'wrong')) return false;

@@ -27,32 +27,6 @@ export type SheetsReading = {
   readonly problems: readonly AddressProblem[];
 };
 
-/** A whole number within limits. */
-function numberOf(reader: QueryReader, name: string, from: number, to: number, usual: number): number {
-  const read = reader.get(name);
-  if (read === null) return usual;
-  const number = /^\d{1,10}$/u.test(read) ? Number(read) : Number.NaN;
-  if (number >= from && number <= to) return number;
-  reader.notAllowed(name, [`${from} to ${to}`], String(usual));
-  return usual;
-}
-
-/** Several of a list, parted by dots, each once and in the order of the list; those that are none are told. */
-function severalOf<Value extends string>(
-  reader: QueryReader,
-  name: string,
-  all: readonly Value[],
-  usual: readonly Value[],
-): readonly Value[] {
-  const read = reader.get(name);
-  if (read === null) return usual;
-  const parts = read.split('.').filter(Boolean);
-  const known = all.filter((each) => parts.includes(each));
-  if (parts.some((part) => !all.some((each) => each === part)))
-    reader.notAllowed(name, all, known.length === 0 ? usual.join('.') : known.join('.'));
-  return known.length === 0 ? usual : known;
-}
-
 function slotsOf(reader: QueryReader): readonly Slot[] | null {
   const read = reader.get('slots');
   if (read === null) return null;
@@ -77,15 +51,14 @@ export function readSheets(search: string): SheetsReading {
   reader.choice('maker', MAKERS, MAKER);
   const sentence: SheetsSentence = {
     sort: reader.choice('make', SHEET_SORTS, usual.sort),
-    count: numberOf(reader, 'n', 1, MOST_QUESTIONS, usual.count),
-    topics: severalOf(reader, 'on', TOPIC_IDS, usual.topics),
-    maxSigns: numberOf(reader, 'signs', 0, 7, usual.maxSigns),
-    clefs: severalOf(reader, 'clefs', CLEFS, usual.clefs),
+    count: reader.number('n', 1, MOST_QUESTIONS, usual.count),
+    topics: reader.several('on', TOPIC_IDS, usual.topics),
+    maxSigns: reader.number('signs', 0, 7, usual.maxSigns),
+    clefs: reader.several('clefs', CLEFS, usual.clefs),
     signature: reader.choice('signature', SIGNATURE_WAYS, usual.signature),
     version: reader.choice('version', VERSIONS, usual.version),
-    seed: numberOf(reader, 'seed', 0, MOST_SEED, usual.seed),
-    habits: severalOf(
-      reader,
+    seed: reader.number('seed', 0, MOST_SEED, usual.seed),
+    habits: reader.several(
       'habits',
       MISTAKES.map(({ id }) => id),
       [],
