@@ -1,5 +1,6 @@
 import { CLASS } from './class/room';
 import { DERIVE } from './derive/room';
+import { DRILL } from './drill/room';
 import { MARK } from './mark/room';
 import { ORBIT } from './orbit/room';
 import { PLAY } from './play/room';
@@ -7,4 +8,4 @@ import { SHEETS } from './sheets/room';
 import type { Room } from './shell/room';
 
 /** Every room, in the order of the rail. */
-export const ROOMS: readonly Room[] = [DERIVE, ORBIT, PLAY, SHEETS, MARK, CLASS];
+export const ROOMS: readonly Room[] = [DERIVE, ORBIT, PLAY, SHEETS, MARK, DRILL, CLASS];

@@ -138,4 +138,10 @@ export const PLACE_LEXICON: Readonly<Record<string, AskPlace>> = {
   'written work': 'sheets',
   'project book': 'projectBook',
   'make a project book': 'projectBook',
+  drill: 'drill',
+  drills: 'drill',
+  'quick questions': 'drill',
+  'due today': 'dueToday',
+  'what is due': 'dueToday',
+  'what is due today': 'dueToday',
 };

@@ -59,6 +59,8 @@ export const ASK_PLACES = [
   'play',
   'sheets',
   'projectBook',
+  'drill',
+  'dueToday',
 ] as const;
 
 export type AskPlace = (typeof ASK_PLACES)[number];

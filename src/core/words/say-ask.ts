@@ -125,6 +125,8 @@ const PLACES: Readonly<Record<AskPlace, string>> = {
   keyBook: 'The key book',
   blankCircle: 'The blank circle, to fill in',
   buildCircle: 'The circle, built place by place',
+  drill: 'Drill: quick questions',
+  dueToday: 'Drill what is due today',
   play: 'Play: patterns and tunes, heard',
   mark: 'Mark: an answer and the habit behind it',
   sheets: 'Sheets: written work with its key',

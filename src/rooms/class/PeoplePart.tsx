@@ -1,9 +1,10 @@
 import { Trash2 } from 'lucide-react';
-import { type SyntheticEvent, useEffect, useRef, useState } from 'react';
+import { type SyntheticEvent, useRef, useState } from 'react';
 import { classRoomWords } from '@/core/words/screen/class';
 import { INSTRUMENT_LIMIT, PERSON_NAME_LIMIT } from '@/store/limits';
 import type { Person } from '@/store/person';
 import { IconButton } from '@/ui/IconButton';
+import { Sure } from '@/ui/Sure';
 import { useWords } from '@/ui/school/use-class';
 import { TypedField } from '@/ui/TypedField';
 
@@ -53,9 +54,12 @@ export function PeoplePart({ people, onAdd, onEdit, onErase }: Props) {
             </div>
             {leaving === person.id && (
               <Sure
-                name={person.name}
+                label={say.remove(person.name)}
+                text={say.sure(person.name)}
+                keep={say.keep}
+                doIt={say.removeNow}
                 onKeep={() => setLeaving(null)}
-                onRemove={() => {
+                onDo={() => {
                   setLeaving(null);
                   onErase(person);
                 }}
@@ -65,26 +69,6 @@ export function PeoplePart({ people, onAdd, onEdit, onErase }: Props) {
         ))}
       </ul>
     </section>
-  );
-}
-
-type SureProps = { readonly name: string; readonly onKeep: () => void; readonly onRemove: () => void };
-
-/** The one question that is asked, since the answer cannot be taken back. */
-function Sure({ name, onKeep, onRemove }: SureProps) {
-  const say = classRoomWords(useWords()).people;
-  const keep = useRef<HTMLButtonElement>(null);
-  useEffect(() => keep.current?.focus(), []);
-  return (
-    <div role="alertdialog" aria-label={say.remove(name)} className="p-2 text-small">
-      <p className="mb-2">{say.sure(name)}</p>
-      <button type="button" className="control mr-2 border-wrong text-wrong" onClick={onRemove}>
-        {say.removeNow}
-      </button>
-      <button ref={keep} type="button" className="control" onClick={onKeep}>
-        {say.keep}
-      </button>
-    </div>
   );
 }
 

@@ -239,3 +239,11 @@ export function withDrillWord(sentence: DrillSentence, id: string, value: string
       return sentence;
   }
 }
+
+/** The second sentence as plain text, with its first letter in capital. */
+export function howText(w: ClassWords, sentence: DrillSentence): string {
+  const text = howParts(w, sentence)
+    .map((part) => (typeof part === 'string' ? part : part.text))
+    .join('');
+  return `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`;
+}

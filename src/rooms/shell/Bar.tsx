@@ -63,7 +63,7 @@ type Props = {
  */
 export const Bar = memo(function Bar({ shell, own }: Props) {
   const w = useWords();
-  const { room, searchNow, sheet, light, speech, school, hasWork, actions, said, listens } = shell;
+  const { room, searchNow, sheet, light, speech, school, hasWork, hasBoard, actions, said, listens } = shell;
   const night = light === 'night';
   const asksShares = sheet === 'share' || sheet === 'more';
   const desk = useDesk(room, 'share', asksShares);
@@ -84,7 +84,7 @@ export const Bar = memo(function Bar({ shell, own }: Props) {
       icon: SquareLibrary,
       onClick: () => actions.toSheet('shelf'),
     },
-    ...(hasWork
+    ...(hasBoard
       ? [{ id: 'board', label: SAY.board, hint: 'Z', icon: Presentation, onClick: actions.toBoard }]
       : []),
     { id: 'file', label: SAY.openFile, hint: 'O', icon: FileInput, brief: true, onClick: actions.chooseFile },

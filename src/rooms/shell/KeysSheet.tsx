@@ -1,4 +1,4 @@
-import { EVERY_KEY, LISTEN_KEY, WORK_KEYS } from '@/core/words/screen/bar';
+import { BOARD_KEY, EVERY_KEY, LISTEN_KEY, WORK_KEYS } from '@/core/words/screen/bar';
 import { KeyList } from '@/ui/keys/KeyList';
 import { useWords } from '@/ui/school/use-class';
 import { useDesk } from './house';
@@ -21,6 +21,7 @@ export function KeysSheet({ shell, ...rest }: Props) {
   const all = [
     ...list,
     ...(shell.hasWork ? WORK_KEYS : []),
+    ...(shell.hasBoard ? [BOARD_KEY] : []),
     ...(shell.hasWork && shell.room.sounds ? [LISTEN_KEY] : []),
     ...EVERY_KEY,
   ];

@@ -39,8 +39,8 @@ type Given<Way extends string> = {
   /** What would be kept and shared; null where the room has nothing of the kind. */
   readonly work: {
     readonly current: () => Keepable;
-    /** What stands on the board for it, where that is not what would be kept. */
-    readonly onBoard?: () => string;
+    /** What stands on the board for it, where that is not what would be kept; null where nothing does. */
+    readonly onBoard?: (() => string) | null;
     /** Keeps it in a way of the room's own, in place of a new thing on the shelf; null where it is kept as usual. */
     readonly keepOver?: (() => Promise<boolean>) | null;
     /** The sheet that stands for what is shown; `blank` for a class to fill in. `way` is the way it was asked for. */
@@ -89,7 +89,8 @@ function useWork<Way extends string>(
       tell(saved ? BAR_WORDS.told.kept : BAR_WORDS.told.notKept);
     },
     toBoard: () => {
-      if (work) goTo(boardHref({ ...NO_BOARD, show: work.onBoard?.() ?? work.current().address }));
+      if (!work || work.onBoard === null) return;
+      goTo(boardHref({ ...NO_BOARD, show: work.onBoard?.() ?? work.current().address }));
     },
     undo: async () => {
       const undone = await school.undo();
@@ -127,6 +128,31 @@ function useListen(search: string, tell: (text: string) => void, ask: (() => voi
   return { listens, keys, hands };
 }
 
+type ShellActions = Pick<ReturnType<typeof useWork>, 'keep' | 'toSheet' | 'print' | 'toBoard' | 'undo'> & {
+  readonly chooseFile: () => void;
+  readonly otherLight: () => void;
+};
+
+/** The keys of every room; those of its work where there is some. */
+function shellKeys(work: { readonly onBoard?: unknown } | null, actions: ShellActions): KeyActions {
+  const { keep, toSheet, print, toBoard, undo, chooseFile, otherLight } = actions;
+  const withWork: KeyActions = {
+    k: keep,
+    x: () => toSheet('share'),
+    p: print,
+    ...(work?.onBoard === null ? {} : { z: toBoard }),
+    'mod+p': print,
+  };
+  return {
+    ...(work ? withWork : {}),
+    l: () => toSheet('shelf'),
+    o: chooseFile,
+    n: otherLight,
+    'mod+z': undo,
+    '?': () => toSheet('keys'),
+  };
+}
+
 /** What every room has about it: keeping, the shelf, sharing, printing, files, light, undo and keys. */
 export function useShell<Way extends string>(given: Given<Way>) {
   const { room, here, search, work, keys } = given;
@@ -150,32 +176,28 @@ export function useShell<Way extends string>(given: Given<Way>) {
     ...listening.hands,
   });
   const actions = useMemo(() => ({ ...done, ...other }), [done, other]);
-  const withWork: KeyActions = {
-    k: actions.keep,
-    x: () => toSheet('share'),
-    p: actions.print,
-    z: actions.toBoard,
-    'mod+p': actions.print,
-  };
-  useKeys(
-    {
-      ...(work ? withWork : {}),
-      l: () => toSheet('shelf'),
-      o: actions.chooseFile,
-      n: otherLight,
-      'mod+z': actions.undo,
-      '?': () => toSheet('keys'),
-      ...keys,
-      ...listening.keys,
-    },
-    single === 'on',
-  );
+  useKeys({ ...shellKeys(work, actions), ...keys, ...listening.keys }, single === 'on');
   const hasWork = work !== null;
+  const hasBoard = hasWork && work.onBoard !== null;
   const { searchNow } = useSteady({ searchNow: () => search });
   // The same object while nothing but the sentence changes, so that what stands about it can rest.
   return useMemo(
     () => ({
-      ...{ room, searchNow, speech, school, head, hasWork, sheet, said, paper, choosing, chooser, listens },
+      ...{
+        room,
+        searchNow,
+        speech,
+        school,
+        head,
+        hasWork,
+        hasBoard,
+        sheet,
+        said,
+        paper,
+        choosing,
+        chooser,
+        listens,
+      },
       ...{ light, single: single === 'on', actions },
     }),
     [
@@ -185,6 +207,7 @@ export function useShell<Way extends string>(given: Given<Way>) {
       school,
       head,
       hasWork,
+      hasBoard,
       sheet,
       said,
       paper,

@@ -20,19 +20,15 @@ function subscribe(listen: () => void): () => void {
   };
 }
 
-/** A small setting of this browser, such as day or night, kept in local storage where that is allowed. */
-export function useSetting<Value extends string>(
-  key: string,
-  values: readonly [Value, ...Value[]],
-): readonly [Value, (value: Value) => void] {
-  const [usual] = values;
+/** A text that this browser keeps in local storage where that is allowed; null for none. */
+export function useStored(key: string): readonly [string | null, (value: string) => void] {
   const read = useSyncExternalStore(
     subscribe,
-    () => values.find((value) => value === stored(key)) ?? usual,
-    () => usual,
+    () => stored(key),
+    () => null,
   );
   const write = useCallback(
-    (value: Value) => {
+    (value: string) => {
       try {
         window.localStorage.setItem(key, value);
       } catch {
@@ -43,6 +39,16 @@ export function useSetting<Value extends string>(
     [key],
   );
   return [read, write];
+}
+
+/** A small setting of this browser, such as day or night. */
+export function useSetting<Value extends string>(
+  key: string,
+  values: readonly [Value, ...Value[]],
+): readonly [Value, (value: Value) => void] {
+  const [usual] = values;
+  const [read, write] = useStored(key);
+  return [values.find((value) => value === read) ?? usual, write];
 }
 
 const LIGHTS = ['day', 'night'] as const;

@@ -66,14 +66,20 @@ function isWithin(signs: number, { limits, side }: DrillAsked): boolean {
   return side === 'all' || (side === 'sharps' ? signs >= 0 : signs <= 0);
 }
 
+/** Every key within what is asked: scale by scale, each from most flats to most sharps. */
+export function keysOf(level: DrillAsked): readonly Key[] {
+  return level.limits.scales.flatMap((scale) =>
+    TONICS.map((tonic): Key => ({ tonic, scale }))
+      .filter((key) => isWithin(signsOfKey(key), level))
+      .toSorted((a, b) => signsOfKey(a) - signsOfKey(b)),
+  );
+}
+
 /** A key within what is asked: a scale first, so that each comes as often, then a tonic. */
 function pickKey(picks: Picks, level: DrillAsked, empty: boolean): Key {
   const scale = picks(level.limits.scales);
-  const tonics = TONICS.filter((tonic) => {
-    const signs = signsOfKey({ tonic, scale });
-    return empty ? signs === 0 : isWithin(signs, level);
-  });
-  return { tonic: picks(tonics), scale };
+  const keys = keysOf({ ...level, limits: { ...level.limits, scales: [scale] } });
+  return picks(empty ? keys.filter((key) => signsOfKey(key) === 0) : keys);
 }
 
 /** What a question is made of, with its key within what is asked. */

@@ -50,8 +50,10 @@ export const WORK_KEYS: readonly KeyLine[] = [
   { keys: 'K', does: 'Keep on the shelf' },
   { keys: 'X', does: 'Copy, print or export' },
   { keys: 'P', does: 'Print' },
-  { keys: 'Z', does: 'Show it on the board' },
 ];
+
+/** The key of rooms whose work stands on the board. */
+export const BOARD_KEY: KeyLine = { keys: 'Z', does: 'Show it on the board' };
 
 /** The key of rooms whose work can be heard. */
 export const LISTEN_KEY: KeyLine = { keys: '.', does: 'Listen, or stop the sound' };

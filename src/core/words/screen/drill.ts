@@ -1,6 +1,7 @@
 import type { KeySide } from '../../practice/drill/asking';
 import type { DrillEnd } from '../../practice/drill/budget';
 import type { Opening, Purpose } from '../../practice/drill/ladder';
+import type { ResultDoubt } from '../../practice/drill/result';
 import type { Answering, DrillAskId, DrillSkillId, DrillWay } from '../../practice/drill/skill';
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
@@ -149,6 +150,8 @@ const BEGIN = {
     `It ends by itself when ${counted(questions, 'question is', 'questions are')} answered${
       most === null ? '' : most === 0 ? ' without a mistake' : ` with no more than ${mistakes(most)}`
     }.`,
+  dueAsks: 'Asked: what is likely to be forgotten soon, the least sure first.',
+  example: 'Such as',
   slow: 'A slow answer is as good as a quick one. A slip may be put right before going on.',
   sound: 'There is something to hear: turn the sound on when you begin.',
   nothing: 'Nothing can be asked within these limits: allow more signs.',
@@ -169,10 +172,8 @@ const RUN = {
   wrong: 'Not right.',
   expected: 'Right is:',
   given: 'You answered:',
-  think: 'Think first.',
-  opens: (seconds: number) => `Answers open in ${counted(seconds, 'second', 'seconds')}.`,
+  think: 'Think first: the answers open in a moment.',
   listen: 'Listen',
-  again: 'Hear it again',
   silent: 'Press to hear it. Nothing sounds before.',
   crib: 'Crib',
   cribOpen: 'Open the crib',
@@ -180,6 +181,11 @@ const RUN = {
   cribWhy: 'It may be opened. That it was is kept.',
   cribOpened: 'The crib was opened.',
   fix: 'One note must change: choose it, and put it right.',
+  noSigns: 'no sharps or flats',
+  isRight: 'right',
+  isWrong: 'not right',
+  picture: 'What is asked',
+  later: 'This question was made by a newer Moon Step and cannot be asked here.',
   derive: (scale: string) => `See ${scale} derived`,
   mark: 'See it in Mark',
 } as const;
@@ -235,6 +241,8 @@ const GIVE = {
   copied: 'The link is copied.',
   qr: 'Show as a QR code',
   qrTitle: 'QR code of the link',
+  qrLong: 'The link is too long for a QR code: copy it.',
+  field: 'The link',
   onNetwork: 'This address is this computer alone: see the README for opening it to the network.',
   file: 'Save as a file',
   ladder: 'Add to a ladder',
@@ -282,6 +290,114 @@ const OPENINGS: Readonly<Record<Opening, string>> = {
   free: 'all are open',
 };
 
+const LADDERS = {
+  card: 'Ladder',
+  named: (name: string) => `Ladder: ${name}`,
+  passed: (passed: number, all: number) => `${passed} of ${all} passed`,
+  climbed: 'Every level is passed.',
+  steps: { choose: 'Recognise', write: 'Build' },
+  ready: {
+    signatures: 'Signatures',
+    majors: 'Major scales',
+    minors: 'Minor scales',
+    modes: 'Modes',
+    chords: 'Chords',
+  } as Readonly<Record<string, string>>,
+  readyWhy: 'Ready-made: recognise first, then build the same keys. Success opens the next level.',
+  make: 'A level of your own',
+  makeWhy: 'Say it in the sentence above, give it a name, and put it on a ladder.',
+  name: 'Name of the level',
+  nameOf: 'Name of the ladder',
+  own: 'My ladder',
+  addTo: (name: string) => `Put on ‘${name}’`,
+  addNew: 'Put on a new ladder',
+  added: (name: string) => `‘${name}’ is on the ladder.`,
+  copied: (name: string) => `‘${name}’ is yours to change.`,
+  copy: 'Take it as my own, to change it',
+  opensBy: 'How it opens:',
+  delete: 'Delete this ladder',
+  up: (name: string) => `Move ‘${name}’ up`,
+  down: (name: string) => `Move ‘${name}’ down`,
+  drop: (name: string) => `Take ‘${name}’ off`,
+  states: { passed: 'passed', open: 'open', closed: 'not open yet' },
+} as const;
+
+const KNOWN = {
+  title: 'What is known: keys by skills',
+  caption: 'How many answers were right at once in each key and skill, and how likely it is to be known now',
+  coming: 'Working out what is known.',
+  key: 'Key',
+  noKey: 'no key of its own',
+  asTable: 'As a table',
+  asChart: 'As a picture',
+  cell: (right: number, times: number) => `${right}/${times}`,
+  cellText: (right: number, times: number, likely: number) => `${right} of ${times}, ${likely} %`,
+  weak: 'Weak spots',
+  noWeak: 'None: everything is likely to be known today.',
+  spot: (right: number, corrected: number, wrong: number) => `${END.counts(right, corrected, wrong)}.`,
+  likely: (likely: number) => `Likely to be known today: ${likely} %, by the answers so far.`,
+  last: 'Not right at once, last time',
+  habit: (name: string) => `Habit: ${name}`,
+  drill: 'Drill this',
+  course: 'Habits, week by week',
+  noHabits: 'No habit stands behind an answer of these weeks.',
+  habitHead: 'Habit',
+  week: (ago: number) => (ago === 0 ? 'this week' : ago === 1 ? 'last week' : `${ago} weeks ago`),
+  now: 'now',
+  answers: 'Answers in all',
+} as const;
+
+function doubtText(doubt: ResultDoubt): string {
+  switch (doubt.is) {
+    case 'answer':
+      return `judged again, answer ${doubt.number} is not what it says`;
+    case 'end':
+      return 'its answers do not lead to the end it says';
+    case 'time':
+      return 'its times do not fit together';
+  }
+}
+
+const DAY_FORMAT = new Intl.DateTimeFormat('en-GB', {
+  ...{ day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' },
+});
+
+const DONE = {
+  title: (name: string) => `Drills of ${name}`,
+  none: 'Nothing was drilled yet. Begin one, or read a result that was handed in.',
+  more: (left: number) => `Show more (${left})`,
+  when: (at: string) => DAY_FORMAT.format(new Date(at)),
+  crib: 'crib opened',
+  received: 'handed in from elsewhere',
+  handed: 'handed in',
+  credit: (minutes: number) => `Count ${counted(minutes, 'minute', 'minutes')}`,
+  credited: (minutes: number) => `${counted(minutes, 'minute', 'minutes')} counted`,
+  look: 'Look',
+  delete: (name: string) => `Delete ‘${name}’`,
+  read: 'Read a result',
+  readWhy: 'A file or a code that a student handed in. Every answer is judged again before it is taken.',
+  code: 'Code',
+  file: 'Choose a file',
+  found: (name: string, title: string, answers: number) =>
+    `From ${name || 'somebody without a name'}: ${title}, ${counted(answers, 'answer', 'answers')}. It holds when it is judged again.`,
+  of: 'Belongs to',
+  newPerson: (name: string) => `${name || 'somebody new'} (new)`,
+  put: 'Take it in',
+  taken: (name: string) => `The result of ${name} is taken in.`,
+  already: 'This result is here already; it stands once.',
+  doubt: (doubt: ResultDoubt, name: string) =>
+    `This result of ${name || 'somebody'} was changed by hand: ${doubtText(doubt)}. Ask for it again.`,
+  record: (name: string) => `The record of ${name}`,
+  recordWhy: 'It is given out as one file, and wiped with every trace when it is asked for.',
+  giveOut: 'Give it out',
+  fileName: (name: string) => `${name}-record`,
+  wipe: 'Wipe it',
+  sure: (name: string) => `All that was drilled by ${name} is wiped for good. This cannot be taken back.`,
+  keep: 'Keep it',
+  wipeNow: 'Wipe it for good',
+  wiped: (name: string) => `The record of ${name} is wiped.`,
+} as const;
+
 function words(w: ClassWords) {
   return {
     room: 'Drill',
@@ -318,6 +434,10 @@ function words(w: ClassWords) {
     end: END,
     give: GIVE,
     due: DUE,
+    ladders: LADDERS,
+    known: KNOWN,
+    done: DONE,
+    share: { text: 'Text with link', link: 'Link', print: 'Print' },
     keysSheet: KEYS_SHEET,
   } as const;
 }

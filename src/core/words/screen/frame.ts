@@ -8,6 +8,7 @@ export const FRAME_WORDS = {
   play: 'Play',
   sheets: 'Sheets',
   mark: 'Mark',
+  drill: 'Drill',
   group: 'Class',
   newVersion: 'A newer Moon Step is ready.',
   useNew: 'Use it now',
@@ -20,6 +21,8 @@ export const FRAME_WORDS = {
   sheetsAbout:
     'Written work from one sentence: questions, pages as they are printed, and a key that says why.',
   markAbout: 'Mark an answer: right or wrong, where, why, and the habit behind it.',
+  drillAbout:
+    'Quick questions for one: within a budget, by level, what is due today, and what is known so far.',
   groupAbout: 'How a class speaks, who is in it, and how its work is kept safe.',
   lost: {
     title: 'There is no page at this address.',

@@ -1,0 +1,261 @@
+import { useEffect, useMemo, useState } from 'react';
+import { setSchool } from '@/core/exercise/set/verdict';
+import { ENGLISH, wordsOf } from '@/core/words/class-words';
+import { drillWords } from '@/core/words/screen/drill';
+import type { Drill } from '@/store/drill';
+import { handing } from '@/store/drilling';
+import { ErrorBoundary } from '@/ui/ErrorBoundary';
+import { newId } from '@/ui/new-id';
+import { part } from '@/ui/parts/part';
+import { Speaking, useWords } from '@/ui/school/use-class';
+import { Sentence, type SentencePart } from '@/ui/sentence/Sentence';
+import { useSteady } from '@/ui/use-steady';
+import { DRILL_PATH, drillHref, drillOfLevel, levelCode } from '../address/drill/drill-address';
+import { DRILL_VIEWS, type DrillSentence, type DrillView } from '../address/drill/drill-sentence';
+import { readSpeaks } from '../address/speaks';
+import { walksItself } from '../ask/go-to';
+import { RoomShell } from '../shell/RoomShell';
+import { type Here, useHere, useShell } from '../shell/use-shell';
+import { DueCard } from './DueCard';
+import type { DrillWay } from './drill-share';
+import { drillName, drillParts, howParts, whoWord, withDrillWord } from './drill-words';
+import { duePlan } from './due-plan';
+import { GiveCard } from './GiveCard';
+import { laddersShown, rungAfter } from './ladders/ladder-of';
+import { DRILL } from './room';
+import { planOf } from './run/run-of';
+import { useRun } from './run/use-run';
+import { StartView } from './StartView';
+import { goToDrill, sayDrill, useDrill } from './use-drill';
+import { useDue, useKnown } from './use-known';
+import { useLearner } from './use-learner';
+
+const RunView = part('drill', () => import('./run/RunView').then((module) => module.RunView));
+const EndView = part('drill', () => import('./EndView').then((module) => module.EndView));
+const KnownView = part('drill', () => import('./known/KnownView').then((module) => module.KnownView));
+const LaddersView = part('drill', () => import('./ladders/LaddersView').then((module) => module.LaddersView));
+const DrillsView = part('drill', () => import('./done/DrillsView').then((module) => module.DrillsView));
+const LadderCard = part('drill', () => import('./ladders/LadderCard').then((module) => module.LadderCard));
+
+/** The Drill room: quick questions within a budget, what is due, and what is known. */
+export function DrillRoom() {
+  return (
+    <ErrorBoundary what={drillWords(ENGLISH).room} size="room">
+      <Room />
+    </ErrorBoundary>
+  );
+}
+
+/** Whose words the room speaks: those that came with a level that was given, or those of the class in hand. */
+function useSpoken(speaks: string | null): Here {
+  const here = useHere();
+  const { w } = here;
+  return useMemo(() => {
+    if (speaks === null) return here;
+    const words = wordsOf(readSpeaks(speaks).settings, w.sayings);
+    return { ...here, w: words, speech: { ...here.speech, words } };
+  }, [here, speaks, w]);
+}
+
+/** Habits of somebody, the most frequent first: wrong answers to choose from begin with them. */
+function useHabits(known: ReturnType<typeof useKnown>): readonly string[] {
+  return useMemo(() => {
+    const counts = new Map<string, number>();
+    for (const { habit, wrong, corrected } of known?.items ?? []) {
+      if (habit !== null) counts.set(habit, (counts.get(habit) ?? 0) + wrong + corrected);
+    }
+    return [...counts].toSorted((a, b) => b[1] - a[1]).map(([habit]) => habit);
+  }, [known]);
+}
+
+function Room() {
+  const { sentence, problems, search } = useDrill();
+  const here = useSpoken(sentence.speaks);
+  const { w, school } = here;
+  const say = drillWords(w);
+  const learner = useLearner(here);
+  const known = useKnown(learner.isRead ? learner.drills : null, w.settings);
+  const habits = useHabits(known);
+  const dueNow = useDue(known)?.due.length ?? null;
+  const handle = useRun(school, w, habits);
+  const { run } = handle;
+  const [word, setWord] = useState<string | null>(null);
+  const parts = useMemo(() => drillParts(w, sentence), [w, sentence]);
+  const how = useMemo(
+    () => [
+      ...(sentence.due ? [] : howParts(w, sentence)),
+      say.sentence.who,
+      whoWord(w, learner.who, learner.learners),
+      say.sentence.end,
+    ],
+    [w, sentence, say, learner.who, learner.learners],
+  );
+  const name = drillName(w, sentence);
+  useEffect(() => walksItself(DRILL_PATH, (next) => goToDrill(next, 'finished')), []);
+  useEffect(() => {
+    document.title = say.title(run?.drill.name ?? name);
+  }, [say, name, run?.drill.name]);
+
+  const hands = useSteady({
+    pick: (id: string, value: string) => {
+      setWord(null);
+      if (id === 'who') return learner.choose(value);
+      const next = withDrillWord(sentence, id, value);
+      if (next !== sentence) sayDrill(next, 'finished');
+    },
+    see: (view: DrillView) => view !== sentence.view && sayDrill({ ...sentence, view }, 'finished'),
+    begin: (level: DrillSentence = sentence) => {
+      const id = newId();
+      const judging = setSchool(w.settings, habits);
+      const plan = level.due
+        ? known && duePlan(known, level.budget.questions, w.settings)
+        : planOf(level, id, judging);
+      if (!plan || plan.length === 0) return;
+      if (level !== sentence) sayDrill({ ...level, view: 'drill', speaks: sentence.speaks }, 'finished');
+      const code = level.due ? '' : levelCode(level);
+      const title = drillName(w, level);
+      const { person, limits } = { person: learner.who, limits: level.budget };
+      handle.hands.begin({ person, level: code, name: title.slice(0, 120), plan, limits }, id);
+    },
+    due: () => hands.begin({ ...sentence, due: true, view: 'drill', title: '' }),
+    again: () => {
+      if (!run) return;
+      const { level, name: title } = run.drill;
+      hands.begin(level === '' ? { ...sentence, due: true } : drillOfLevel(level, title));
+    },
+    handed: (drill: Drill) =>
+      void school.change(({ drills }, now) =>
+        handing(drills.find((each) => each.id === drill.id) ?? drill, now),
+      ),
+  });
+  const goes = run !== null && (run.course.run.end === null || run.course.told);
+  const isOver = run !== null && !goes;
+  const ladders = useMemo(
+    () => laddersShown(w, school.state.data, learner.group),
+    [w, school.state.data, learner.group],
+  );
+  const next = isOver ? rungAfter(ladders, run.drill.level, learner.drills) : null;
+  const beginNext = next && (() => hands.begin(drillOfLevel(next.level, next.name)));
+  const shell = useShell<DrillWay>({
+    room: DRILL,
+    here,
+    search,
+    work: goes
+      ? null
+      : {
+          current: () => ({ name, address: drillHref(sentence) }),
+          onBoard: null,
+          paper: async (head) => {
+            const { drillItem } = await import('./drill-paper');
+            return { head, title: null, blank: false, items: [await drillItem(w, sentence, name)] };
+          },
+          share: async (id) => (await import('./drill-share')).shareDrill(w, id, sentence),
+        },
+    keys: goes
+      ? {}
+      : isOver
+        ? { Enter: beginNext ?? (() => hands.again()), Escape: handle.hands.leave }
+        : {
+            ...wordKeys([...parts, ...how], setWord),
+            ...Object.fromEntries(DRILL_VIEWS.map((view, at) => [String(at + 1), () => hands.see(view)])),
+            ...(sentence.view === 'drill' ? { Enter: () => hands.begin() } : {}),
+          },
+  });
+  const unfinished = learner.drills.findLast(({ end, received }) => end === null && !received) ?? null;
+  const about = `${sentence.view} ${run?.drill.id ?? ''}`;
+  const rest = { here, sentence, learner, known, tell: shell.actions.tell, onBegin: hands.begin };
+  return (
+    <RoomShell shell={shell} problems={problems}>
+      <Speaking words={w}>
+        <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-5 sm:px-6">
+          {run ? (
+            <h1 className="font-serif text-large">{run.drill.name}</h1>
+          ) : (
+            <div>
+              <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
+              <Sentence as="second" parts={how} open={word} onOpen={setWord} onPick={hands.pick} />
+              <ViewTabs view={sentence.view} onView={hands.see} />
+            </div>
+          )}
+          <ErrorBoundary what={say.room} size="card" about={about}>
+            {goes && <RunView handle={handle} />}
+            {isOver && (
+              <EndView
+                run={run}
+                drill={learner.drills.find(({ id }) => id === run.drill.id) ?? null}
+                name={learner.name}
+                next={next && beginNext ? { name: next.name, onBegin: beginNext } : null}
+                onAgain={hands.again}
+                onOther={handle.hands.leave}
+                onHanded={hands.handed}
+                tell={shell.actions.tell}
+              />
+            )}
+            {!run && sentence.view === 'drill' && (
+              <div className="grid min-h-0 grow grid-cols-1 content-start gap-3 room:grid-cols-[minmax(0,1fr)_21rem]">
+                <StartView
+                  sentence={sentence}
+                  due={dueNow}
+                  unfinished={unfinished}
+                  onBegin={() => hands.begin()}
+                  onGoOn={handle.hands.goOn}
+                />
+                <div className="flex min-h-0 flex-col gap-3 room:overflow-y-auto">
+                  {!sentence.due && <DueCard known={known} onDrill={hands.due} />}
+                  <LadderCard
+                    ladders={ladders}
+                    sentence={sentence}
+                    drills={learner.drills}
+                    onBegin={hands.begin}
+                  />
+                  {!sentence.due && <GiveCard sentence={sentence} tell={shell.actions.tell} />}
+                </div>
+              </div>
+            )}
+            {!run && sentence.view === 'known' && <KnownView {...rest} />}
+            {!run && sentence.view === 'ladders' && <LaddersView {...rest} ladders={ladders} />}
+            {!run && sentence.view === 'drills' && <DrillsView {...rest} onLook={handle.hands.look} />}
+          </ErrorBoundary>
+        </main>
+      </Speaking>
+    </RoomShell>
+  );
+}
+
+/** The keys of the words of a sentence. */
+function wordKeys(parts: readonly SentencePart[], open: (id: string) => void) {
+  return Object.fromEntries(
+    parts.flatMap((each) =>
+      typeof each === 'string' || !each.key ? [] : [[each.key.toLowerCase(), () => open(each.id)] as const],
+    ),
+  );
+}
+
+/** The sides of the room. */
+function ViewTabs({
+  view,
+  onView,
+}: {
+  readonly view: DrillView;
+  readonly onView: (view: DrillView) => void;
+}) {
+  const say = drillWords(useWords());
+  return (
+    <nav aria-label={say.viewsLabel} className="mt-1 flex flex-wrap gap-1.5">
+      {DRILL_VIEWS.map((each, at) => (
+        <button
+          key={each}
+          type="button"
+          className="control py-0.5! text-small"
+          aria-pressed={each === view}
+          onClick={() => onView(each)}
+        >
+          {say.views[each]}
+          <kbd className="key" aria-hidden="true">
+            {at + 1}
+          </kbd>
+        </button>
+      ))}
+    </nav>
+  );
+}
