@@ -49,7 +49,8 @@ describe('a backup', () => {
         expect(back).toEqual(data);
       }),
     );
-    const many = Array.from({ length: 20_001 }, (_, at) => ({ ...demoData(NOW).marked[0], id: `m${at}` }));
+    const [first] = demoData(NOW).marked;
+    const many = Array.from({ length: 20_001 }, (_, at) => ({ ...first, id: `m${at}` }));
     const school = { ...NO_DATA, marked: many as SchoolData['marked'] };
     expect(readBackup(writeBackup(school, NOW)).ok).toBe(false);
     const files = writeBackups(school, NOW);

@@ -1,4 +1,5 @@
 import { NO_SAYINGS, USUAL_SETTINGS } from '@/core/school/settings';
+import { demoDrills, demoLadders } from './demo-drills';
 import { demoPractice } from './demo-practice';
 import { demoSet } from './demo-set';
 import type { Group } from './group';
@@ -209,8 +210,8 @@ export function demoData(now: string): SchoolData {
     ...demoSet(now),
     judgings: [],
     practice: demoPractice(now),
-    ladders: [],
-    drills: [],
+    ladders: demoLadders(now),
+    drills: demoDrills(now),
     marked: DEMO_ANSWERS.map(([label, person, query, found, got, of], index) => ({
       v: 4,
       id: `demo-answer-${index + 1}`,

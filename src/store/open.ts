@@ -1,15 +1,20 @@
+import { Dexie } from 'dexie';
 import { type MoonStepDatabase, openDatabase, type School } from './database';
-import { demoData } from './demo-school';
 import { openSchool, type SchoolStore } from './school';
 import { TABLES } from './school-data';
 
 const LAID_OUT = 'demo-laid-out';
 
 async function layOut(database: MoonStepDatabase, now: string): Promise<void> {
-  const tables = TABLES.map((table) => database[table]);
+  const isLaid = async () => (await database.marks.get(LAID_OUT))?.value;
+  if ((await isLaid()) === 'all') return;
+  // What is made up is a script of its own, which no other school loads. A promise of Dexie's own comes back to where the
+  // database is being opened; after any other one, the next step would wait for that for ever.
+  const { demoData } = await Dexie.Promise.resolve(import('./demo-school'));
   const data = demoData(now);
+  const tables = TABLES.map((table) => database[table]);
   await database.transaction('rw', [...tables, database.marks], async () => {
-    const laid = (await database.marks.get(LAID_OUT))?.value;
+    const laid = await isLaid();
     if (laid === 'all') return;
     // A demo school laid out before there were classes has its shelf already.
     const missing = TABLES.filter((table) => laid === undefined || table !== 'kept');

@@ -83,8 +83,7 @@ function Room() {
   const parts = useMemo(() => drillParts(w, sentence), [w, sentence]);
   const how = useMemo(
     () => [
-      ...(sentence.due ? [] : howParts(w, sentence)),
-      say.sentence.who,
+      ...(sentence.due ? [say.sentence.who] : [...howParts(w, sentence), say.sentence.by]),
       whoWord(w, learner.who, learner.learners),
       say.sentence.end,
     ],

@@ -121,6 +121,7 @@ export function howParts(w: ClassWords, sentence: DrillSentence): readonly Sente
     clefs: say.clefsText(limits.clefs),
   };
   return [
+    s.answers,
     choice(w, 'by', 'B', answering, named(ANSWERINGS, say.answerings)),
     s.in,
     severalWord(
@@ -132,7 +133,7 @@ export function howParts(w: ClassWords, sentence: DrillSentence): readonly Sente
     ),
     s.comma,
     choice(w, 'keys', 'G', side, named(KEY_SIDES, say.sides)),
-    s.inThe,
+    s.comma,
     severalWord(
       w,
       { id: 'clefs', label: say.words.clefs, key: 'C', text: text.clefs },
@@ -148,11 +149,10 @@ export function howParts(w: ClassWords, sentence: DrillSentence): readonly Sente
       String(think),
       THINKS.map((each) => option(String(each), say.thinking(each))),
     ),
-    s.crib,
+    s.comma,
     choice(w, 'crib', '', crib ? 'yes' : 'no', named(YES_NO, say.cribs)),
     s.for,
     choice(w, 'for', '', purpose, named(PURPOSES, say.purposes)),
-    s.end,
   ];
 }
 
@@ -240,10 +240,8 @@ export function withDrillWord(sentence: DrillSentence, id: string, value: string
   }
 }
 
-/** The second sentence as plain text, with its first letter in capital. */
+/** The second sentence as plain text. */
 export function howText(w: ClassWords, sentence: DrillSentence): string {
-  const text = howParts(w, sentence)
-    .map((part) => (typeof part === 'string' ? part : part.text))
-    .join('');
-  return `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`;
+  const parts = howParts(w, sentence).map((part) => (typeof part === 'string' ? part : part.text));
+  return `${parts.join('')}.`;
 }

@@ -83,20 +83,18 @@ const SENTENCE = {
   drill: 'Drill ',
   comma: ', ',
   in: ' in ',
-  inThe: ', in the ',
   with: ' with ',
   end: '.',
   due: 'what is due today',
-  keys: 'Keys with ',
-  in2: ', of ',
+  answers: 'Answers ',
   think: '; ',
-  crib: '; ',
-  for: '; for ',
-  who: '; answered by ',
+  for: ', for ',
+  by: ', by ',
+  who: 'By ',
 } as const;
 
 const thinking = (seconds: number) =>
-  seconds === 0 ? 'no silence first' : `${numberWord(seconds)} seconds of silence first`;
+  seconds === 0 ? 'at once' : `after ${numberWord(seconds)} seconds of silence`;
 
 const WORD_LABELS = {
   on: 'what is drilled',
@@ -411,7 +409,7 @@ function words(w: ClassWords) {
     openings: OPENINGS,
     sentence: SENTENCE,
     thinking,
-    cribs: { yes: 'the crib may be opened', no: 'without a crib' },
+    cribs: { yes: 'with a crib', no: 'without a crib' },
     words: WORD_LABELS,
     questions: (count: number) => counted(count, 'question', 'questions'),
     minutes,

@@ -83,7 +83,7 @@ export function QuestionCard(props: Props) {
       {told && before && asked ? (
         <ToldCard question={asked.question} attempt={before} onNext={onNext} over={course.run.end !== null} />
       ) : (
-        <div className="mt-auto flex flex-wrap items-center gap-3">
+        <div className="mt-1 flex flex-wrap items-center gap-3">
           <button type="button" className="control" disabled={!opens} onClick={onPass}>
             {say.unknown}
             <kbd className="key" aria-hidden="true">
