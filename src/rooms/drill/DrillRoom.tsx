@@ -18,7 +18,7 @@ import { RoomShell } from '../shell/RoomShell';
 import { type Here, useHere, useShell } from '../shell/use-shell';
 import { DueCard } from './DueCard';
 import type { DrillWay } from './drill-share';
-import { drillName, drillParts, howParts, whoWord, withDrillWord } from './drill-words';
+import { drillName, howParts, roomParts, whoWord, withDrillWord } from './drill-words';
 import { duePlan } from './due-plan';
 import { GiveCard } from './GiveCard';
 import { laddersShown, rungAfter } from './ladders/ladder-of';
@@ -80,15 +80,11 @@ function Room() {
   const handle = useRun(school, w, habits);
   const { run } = handle;
   const [word, setWord] = useState<string | null>(null);
-  const parts = useMemo(() => drillParts(w, sentence), [w, sentence]);
-  const how = useMemo(
-    () => [
-      ...(sentence.due ? [say.sentence.who] : [...howParts(w, sentence), say.sentence.by]),
-      whoWord(w, learner.who, learner.learners),
-      say.sentence.end,
-    ],
-    [w, sentence, say, learner.who, learner.learners],
+  const parts = useMemo(
+    () => roomParts(w, sentence, whoWord(w, learner.who, learner.learners)),
+    [w, sentence, learner.who, learner.learners],
   );
+  const how = useMemo(() => (asksLevel(sentence) ? howParts(w, sentence) : []), [w, sentence]);
   const name = drillName(w, sentence);
   useEffect(() => walksItself(DRILL_PATH, (next) => goToDrill(next, 'finished')), []);
   useEffect(() => {
@@ -170,9 +166,13 @@ function Room() {
           {run ? (
             <h1 className="font-serif text-large">{run.drill.name}</h1>
           ) : (
-            <div>
+            <div className="flex flex-col gap-1">
               <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
-              <Sentence as="second" parts={how} open={word} onOpen={setWord} onPick={hands.pick} />
+              {how.length > 0 && (
+                <div className="pb-2">
+                  <Sentence as="second" parts={how} open={word} onOpen={setWord} onPick={hands.pick} />
+                </div>
+              )}
               <ViewTabs view={sentence.view} onView={hands.see} />
             </div>
           )}
@@ -219,6 +219,11 @@ function Room() {
       </Speaking>
     </RoomShell>
   );
+}
+
+/** Whether a level is said: what is due has none, and neither has what is looked at. */
+function asksLevel({ due, view }: DrillSentence): boolean {
+  return !due && (view === 'drill' || view === 'ladders');
 }
 
 /** The keys of the words of a sentence. */

@@ -79,8 +79,21 @@ function numberWord(
 const named = <Value extends string>(values: readonly Value[], names: Readonly<Record<Value, string>>) =>
   values.map((each) => option(each, names[each]));
 
-/** The sentence of the room: what is drilled, and within which budget. */
-export function drillParts(w: ClassWords, sentence: DrillSentence): readonly SentencePart[] {
+/** The sentence of a side of the room: what is drilled within which budget, or whose record is looked at. */
+export function roomParts(w: ClassWords, sentence: DrillSentence, who: Word): readonly SentencePart[] {
+  const s = drillWords(w).sentence;
+  switch (sentence.view) {
+    case 'known':
+      return [s.knownOf, who, s.end];
+    case 'drills':
+      return [s.drillsOf, who, s.end];
+    default:
+      return [...drillParts(w, sentence).slice(0, -1), s.by, who, s.end];
+  }
+}
+
+/** What is drilled, and within which budget. */
+function drillParts(w: ClassWords, sentence: DrillSentence): readonly SentencePart[] {
   const say = drillWords(w);
   const s = say.sentence;
   const { budget, due, limits, way } = sentence;
@@ -153,6 +166,7 @@ export function howParts(w: ClassWords, sentence: DrillSentence): readonly Sente
     choice(w, 'crib', '', crib ? 'yes' : 'no', named(YES_NO, say.cribs)),
     s.for,
     choice(w, 'for', '', purpose, named(PURPOSES, say.purposes)),
+    s.end,
   ];
 }
 
@@ -243,5 +257,5 @@ export function withDrillWord(sentence: DrillSentence, id: string, value: string
 /** The second sentence as plain text. */
 export function howText(w: ClassWords, sentence: DrillSentence): string {
   const parts = howParts(w, sentence).map((part) => (typeof part === 'string' ? part : part.text));
-  return `${parts.join('')}.`;
+  return parts.join('');
 }

@@ -1,6 +1,6 @@
 import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { wanted } from '../parts/wanted';
-import type { HeatCell } from './heat-cell';
+import { HEAT_HEAD, HEAT_ROW, type HeatCell } from './heat-cell';
 
 type Props = {
   readonly title: string;
@@ -51,7 +51,7 @@ export function HeatView({ title, rows, columns, cells, asTable, asChart, onPick
           ref={box}
           aria-hidden="true"
           data-chart=""
-          style={{ height: rows.length * 24 + 104, minWidth: columns.length * 44 + 190 }}
+          style={{ height: rows.length * HEAT_ROW + HEAT_HEAD, minWidth: columns.length * 44 + 190 }}
         />
       )}
       <div className={shown === 'chart' ? 'sr-only' : 'overflow-x-auto text-small'}>{table}</div>

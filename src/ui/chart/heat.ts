@@ -2,13 +2,9 @@ import { HeatmapChart } from 'echarts/charts';
 import { GridComponent, VisualMapComponent } from 'echarts/components';
 import { init, use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import type { HeatCell } from './heat-cell';
+import { HEAT_HEAD, HEAT_ROW, type HeatCell } from './heat-cell';
 
 use([HeatmapChart, GridComponent, VisualMapComponent, SVGRenderer]);
-
-/** Pixels of a row, and of the names over the columns. */
-export const HEAT_ROW = 24;
-export const HEAT_HEAD = 104;
 
 /** Colours by their names, so that they follow the light of the page. */
 const ink = (name: string) => `var(${name})`;

@@ -44,6 +44,17 @@ function signsAsked(question: ReturnType<typeof questionsOf>[number]): number | 
   return signatureOf(tonic, scale ? PATTERNS[scale].mode : (mode ?? 'major'));
 }
 
+/** What is left of an answer in words when notes, numbers and names of scales are taken for one another. */
+function formOfText(text: string): string {
+  const scales = SCALE_IDS.map((id) => ENGLISH.scaleWord(id)).toSorted((a, b) => b.length - a.length);
+  return scales
+    .reduce((all, name) => all.replaceAll(name, 'S'), text)
+    .replace(/natural |harmonic |melodic |minor/gu, 'S')
+    .replace(/[A-G][♯♭𝄪𝄫♮]*\d?/gu, 'N')
+    .replace(/(?:N[ ,]*)+/gu, 'N')
+    .replace(/S+/gu, 'S');
+}
+
 function isKept(level: DrillAsked, question: ReturnType<typeof questionsOf>[number]): void {
   const { limits, side } = level;
   const signs = signsAsked(question);
@@ -148,6 +159,12 @@ describe('answers to choose from', () => {
           expect(judged.map((each) => each?.correct)).toEqual(choices.map((_, at) => at === right));
           const asked = markedIn(question);
           if (!asked) continue;
+          // Nothing but what it says tells the right one from the others.
+          const forms = choices.map(({ code }) =>
+            formOfText(sayGiven(ENGLISH, asked, readAnswerCode(asked, code) as never)),
+          );
+          const same = asked.kind === 'chord' || asked.kind === 'steps' || signsAsked(question) === 0;
+          if (!same) expect(new Set(forms.filter((form) => form !== 'none')).size, forms.join(' | ')).toBe(1);
           const said = choices.map(({ code }) =>
             sayGiven(ENGLISH, asked, readAnswerCode(asked, code) as never),
           );

@@ -1,3 +1,4 @@
+import type { Answer } from '../../exercise/answer';
 import { answerCode, readAnswerCode } from '../../exercise/code';
 import { judge } from '../../exercise/judge';
 import { type MarkQuestion, rightAnswer } from '../../exercise/kinds/all';
@@ -5,6 +6,7 @@ import { type Picks, picksFrom } from '../../exercise/kinds/making';
 import { plainAnswer } from '../../exercise/plain-answer';
 import { usualAnswers } from '../../exercise/set/usual';
 import type { SetSchool } from '../../exercise/set/verdict';
+import { fifths } from '../../note/spelled';
 import { type DrillAsked, questionsOf } from './asking';
 import { type DrillQuestion, markedIn, quizIn } from './question';
 
@@ -32,9 +34,30 @@ function others(
   });
 }
 
-/** The right answer in a code, as it is said. */
+/** The right answer in a code, in the form in which habits write theirs: else it would be known by its form alone. */
 function rightCode(asked: MarkQuestion, school: SetSchool): string {
-  return answerCode(plainAnswer(rightAnswer(asked, school)));
+  return answerCode(alike(plainAnswer(rightAnswer(asked, school))));
+}
+
+/** Signs are said without their count, but for none, of which nothing else can be said. */
+function alike(answer: Answer): Answer {
+  if (answer.is !== 'count' || !answer.signs) return answer;
+  return { ...answer, fifths: answer.signs.length === 0 ? fifths(0) : null };
+}
+
+/** Whether an answer has nothing in it that could be chosen. */
+function saysNothing(answer: Answer): boolean {
+  switch (answer.is) {
+    case 'blank':
+      return true;
+    case 'notes':
+    case 'scale':
+      return answer.notes.length === 0;
+    case 'steps':
+      return answer.steps.length === 0;
+    default:
+      return false;
+  }
 }
 
 /** The right one among the others, at a place of the picks. */
@@ -70,8 +93,11 @@ export function choicesFor(
   const seen = new Set([right]);
   const shown: DrillChoice[] = [];
   const take = (offered: readonly DrillChoice[]) => {
-    for (const { code } of offered) {
+    for (const each of offered) {
       if (shown.length >= MOST - 1) return;
+      const answer = readAnswerCode(asked, each.code);
+      if (!answer || saysNothing(answer)) continue;
+      const code = answerCode(alike(answer));
       if (seen.has(code)) continue;
       seen.add(code);
       const judged = judgedIn(question, code, school);

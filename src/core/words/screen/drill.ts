@@ -60,7 +60,7 @@ const WAYS: Readonly<Record<DrillWay, string>> = {
 };
 
 const ANSWERINGS: Readonly<Record<Answering, string>> = {
-  choose: 'chosen from a few',
+  choose: 'chosen',
   write: 'written',
 };
 
@@ -90,7 +90,8 @@ const SENTENCE = {
   think: '; ',
   for: ', for ',
   by: ', by ',
-  who: 'By ',
+  knownOf: 'What is known of ',
+  drillsOf: 'Drills of ',
 } as const;
 
 const thinking = (seconds: number) =>
@@ -251,7 +252,7 @@ const DUE = {
   title: 'Due today',
   none: 'Nothing is due today.',
   never: 'Nothing has been drilled here yet. What is drilled comes back when it is likely to be forgotten.',
-  count: (count: number) => counted(count, 'thing', 'things'),
+  count: (count: number) => `${count} due`,
   likely: (likely: number, all: number) =>
     `If they were asked now, about ${likely} of ${all} would be right. This is an estimate from the answers so far.`,
   days: 'The days to come',
