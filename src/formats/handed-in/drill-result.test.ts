@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { OUTCOMES } from '@/core/practice/drill/budget';
 import { type DrillHandedIn, drillResultCode, readDrillResult, writeDrillResult } from './drill-result';
+import { readLevelFile, writeLevelFile } from './level-file';
 
 const code = fc.string({ unit: fc.constantFrom(...'ABCDEFG#b!-.*~0123456789'), minLength: 1, maxLength: 30 });
 
@@ -69,5 +70,17 @@ describe('a drill that is handed in', () => {
       expect(readDrillResult(text)).toEqual({ ok: false, problem: { code: 'not-handed-in' } });
     expect(readDrillResult(`${drillResultCode(result).slice(0, -9)}`)).toMatchObject({ ok: false });
     expect(readDrillResult('MSD1-%%%')).toEqual({ ok: false, problem: { code: 'handed-in-changed' } });
+  });
+});
+
+describe('a level as a file', () => {
+  it('is the query of its address again, and nothing else is taken for one', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'grapheme', maxLength: 200 }), (text) => {
+        expect(readLevelFile(writeLevelFile(`?${text}`))).toBe(`?${text}`);
+        expect(readLevelFile(text)).toBeNull();
+      }),
+    );
+    expect(readLevelFile('{"format":"moon-step-level","v":2,"level":"?on=order"}')).toBeNull();
   });
 });

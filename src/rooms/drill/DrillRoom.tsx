@@ -181,7 +181,7 @@ function Room() {
             {isOver && (
               <EndView
                 run={run}
-                drill={learner.drills.find(({ id }) => id === run.drill.id) ?? null}
+                drills={learner.drills}
                 name={learner.name}
                 next={next && beginNext ? { name: next.name, onBegin: beginNext } : null}
                 onAgain={hands.again}

@@ -5,13 +5,14 @@ import { drillWords } from '@/core/words/screen/drill';
 import type { Drill } from '@/store/drill';
 import { useWords } from '@/ui/school/use-class';
 import { HandInCard } from './HandInCard';
+import { rightIn } from './result-of';
 import { AboutAnswer } from './run/ToldCard';
 import type { Run } from './run/use-run';
 
 type Props = {
   readonly run: Run;
-  /** The record, once it is kept. */
-  readonly drill: Drill | null;
+  /** What was drilled before and now by whoever answers, as it is kept. */
+  readonly drills: readonly Drill[];
   readonly name: string;
   /** The next level of a ladder, where this one opened it. */
   readonly next: { readonly name: string; readonly onBegin: () => void } | null;
@@ -21,8 +22,17 @@ type Props = {
   readonly tell: (text: string) => void;
 };
 
+/** The try that is handed in: this one where it succeeded, else the one with most right answers at the same level. */
+function bestTry(drills: readonly Drill[], id: string): Drill | null {
+  const own = drills.find((each) => each.id === id) ?? null;
+  if (!own || own.end === 'success' || own.level === '') return own;
+  const tries = drills.filter(({ level, end, received }) => level === own.level && end !== null && !received);
+  // Of equals the latest.
+  return tries.toReversed().toSorted((a, b) => rightIn(b) - rightIn(a))[0] ?? own;
+}
+
 /** How a drill went: its end, its counts, what was not right at once with its reason, and handing it in. */
-export function EndView({ run, drill, name, next, onAgain, onOther, onHanded, tell }: Props) {
+export function EndView({ run, drills, name, next, onAgain, onOther, onHanded, tell }: Props) {
   const w = useWords();
   const say = drillWords(w);
   const { course } = run;
@@ -36,6 +46,7 @@ export function EndView({ run, drill, name, next, onAgain, onOther, onHanded, te
       }),
     [course.attempts, w.settings],
   );
+  const best = useMemo(() => bestTry(drills, run.drill.id), [drills, run.drill.id]);
   const { title, text } = say.ends[end];
   const first = next ?? { name: null, onBegin: onAgain };
   return (
@@ -54,7 +65,7 @@ export function EndView({ run, drill, name, next, onAgain, onOther, onHanded, te
             <p>{text}</p>
           </div>
           <p className="text-large">
-            {say.end.counts(count('right'), count('corrected'), count('wrong'))}{' '}
+            {say.end.counts(count('right'), count('corrected'), count('wrong'))}
             {say.end.took(say.clock(Math.round(course.run.spent / 1000)))}
           </p>
           <div className="flex flex-wrap gap-2">
@@ -94,7 +105,15 @@ export function EndView({ run, drill, name, next, onAgain, onOther, onHanded, te
         )}
       </div>
       <div className="flex min-h-0 flex-col gap-3 room:overflow-y-auto">
-        {drill && <HandInCard drill={drill} name={name} onHanded={() => onHanded(drill)} tell={tell} />}
+        {best && (
+          <HandInCard
+            drill={best}
+            isBest={best.id !== run.drill.id}
+            name={name}
+            onHanded={() => onHanded(best)}
+            tell={tell}
+          />
+        )}
       </div>
     </div>
   );

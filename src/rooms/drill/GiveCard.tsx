@@ -1,23 +1,39 @@
-import { Link, QrCode as QrIcon } from 'lucide-react';
-import { useState } from 'react';
+import { FileDown, FileInput, Link, QrCode as QrIcon } from 'lucide-react';
+import { useRef, useState } from 'react';
 import { drillWords } from '@/core/words/screen/drill';
+import { LEVEL_TYPE, readLevelFile, writeLevelFile } from '@/formats/handed-in/level-file';
 import { copyText } from '@/ui/files/clipboard';
+import { download, plainName } from '@/ui/files/download';
 import { part } from '@/ui/parts/part';
 import { useWords } from '@/ui/school/use-class';
 import type { DrillSentence } from '../address/drill/drill-sentence';
 import { linkOf } from './drill-share';
+import { drillName } from './drill-words';
+import { goToDrill } from './use-drill';
 
 const QrCode = part('qr', () => import('./QrCode').then((module) => module.QrCode));
 
 type Props = { readonly sentence: DrillSentence; readonly tell: (text: string) => void };
 
-/** How a level is given: as a link, as a QR code of it. */
+/** How a level is given: as a link, as a QR code of it, as a file; and a file that was given is opened. */
 export function GiveCard({ sentence, tell }: Props) {
   const w = useWords();
   const say = drillWords(w).give;
   const [shown, setShown] = useState(false);
   const [field, setField] = useState(false);
+  const chooser = useRef<HTMLInputElement>(null);
   const link = typeof window === 'undefined' ? '' : linkOf(w, sentence);
+  const save = () => {
+    const name = `${plainName(drillName(w, sentence), 'level')}.json`;
+    const content = writeLevelFile(link.slice(link.indexOf('?')));
+    download({ name, type: LEVEL_TYPE, content });
+    tell(say.saved(name));
+  };
+  const open = (text: string) => {
+    const query = readLevelFile(text);
+    if (query === null) tell(say.notLevel);
+    else goToDrill(query, 'finished');
+  };
   const copy = async () => {
     if (await copyText(link)) tell(say.copied);
     else setField(true);
@@ -35,6 +51,27 @@ export function GiveCard({ sentence, tell }: Props) {
           <QrIcon className="size-4" aria-hidden="true" />
           {say.qr}
         </button>
+        <button type="button" className="control" onClick={save}>
+          <FileDown className="size-4" aria-hidden="true" />
+          {say.file}
+        </button>
+        <button type="button" className="control" onClick={() => chooser.current?.click()}>
+          <FileInput className="size-4" aria-hidden="true" />
+          {say.open}
+        </button>
+        <input
+          ref={chooser}
+          type="file"
+          accept=".json,application/json"
+          className="sr-only"
+          tabIndex={-1}
+          aria-label={say.open}
+          onChange={({ target }) => {
+            const [file] = target.files ?? [];
+            if (file) void file.text().then(open);
+            target.value = '';
+          }}
+        />
       </div>
       {field && (
         <label className="flex flex-col gap-1 text-small">

@@ -11,12 +11,14 @@ import { useStored } from '@/ui/keys/use-setting';
 import { part } from '@/ui/parts/part';
 import { useWords } from '@/ui/school/use-class';
 import { speaksCode } from '../address/speaks';
-import { resultOf } from './result-of';
+import { resultOf, rightIn } from './result-of';
 
 const QrCode = part('qr', () => import('./QrCode').then((module) => module.QrCode));
 
 type Props = {
   readonly drill: Drill;
+  /** Whether it is an earlier try that went better. */
+  readonly isBest: boolean;
   /** Who answers, as far as that is known. */
   readonly name: string;
   readonly onHanded: () => void;
@@ -24,9 +26,9 @@ type Props = {
 };
 
 /** How a drill is handed in: as one small file, as a code, or as a QR code of it. */
-export function HandInCard({ drill, name: known, onHanded, tell }: Props) {
+export function HandInCard({ drill, isBest, name: known, onHanded, tell }: Props) {
   const w = useWords();
-  const say = drillWords(w).end;
+  const { end: say, done } = drillWords(w);
   const [typed, type] = useStored('moon-step:hand-in-name');
   const [code, setCode] = useState<string | null>(null);
   const [shown, setShown] = useState(false);
@@ -50,6 +52,7 @@ export function HandInCard({ drill, name: known, onHanded, tell }: Props) {
   return (
     <section aria-label={say.handIn} className="card flex flex-col gap-2 px-4 py-3">
       <h2 className="text-small font-bold text-quiet">{say.handIn}</h2>
+      {isBest && <p className="text-small font-semibold">{say.best(rightIn(drill), done.when(drill.at))}</p>}
       <p className="text-small">{say.handInWhy}</p>
       {known === '' && (
         <label className="flex flex-col gap-1 text-small">

@@ -13,12 +13,18 @@ import { type DrillQuestion, markedIn, quizIn } from './question';
 /** One thing to choose: an answer in a code, and the habit that leads to it; null for the right one and for one of no habit. */
 export type DrillChoice = { readonly code: string; readonly habit: string | null };
 
+/** Double signs in a code. */
+const DOUBLES = /##|[A-G]bb/u;
+
 /** What there is to choose from, in the order in which it is shown, and the place of what is right. */
 export type DrillChoices = { readonly choices: readonly DrillChoice[]; readonly right: number };
 
 /** How many there are to choose from, at the most, and how many others are tried to fill them up. */
 const MOST = 4;
 const OTHERS = 24;
+
+/** So many answers of habits are looked at, the plain ones first. */
+const PLAUSIBLE = 9;
 
 /** Right answers to other questions of its ask: wrong here, and no habit's. */
 function others(
@@ -105,7 +111,9 @@ export function choicesFor(
       if (judged && !judged.correct) shown.push({ code, habit: judged.habit });
     }
   };
-  take(habits);
+  // An answer full of double signs is soon seen to be none, where the right one has no such sign.
+  const isPlain = ({ code }: DrillChoice) => DOUBLES.test(right) || !DOUBLES.test(code);
+  take([...habits.filter(isPlain), ...habits.filter((each) => !isPlain(each))].slice(0, PLAUSIBLE));
   if (shown.length < MOST - 1) take(others(question, level, seed, school));
   return placed(right, shown, picksFrom(seed));
 }

@@ -178,6 +178,8 @@ const RUN = {
   cribOpen: 'Open the crib',
   cribClose: 'Close the crib',
   cribWhy: 'It may be opened. That it was is kept.',
+  saying: (order: 'sharps' | 'flats', text: string) =>
+    `${order === 'sharps' ? 'Sharps' : 'Flats'}: ‘${text}’`,
   cribOpened: 'The crib was opened.',
   fix: 'One note must change: choose it, and put it right.',
   noSigns: 'no sharps or flats',
@@ -212,7 +214,9 @@ const END = {
       ...(corrected > 0 ? [`${corrected} put right`] : []),
       ...(wrong > 0 ? [`${wrong} wrong`] : []),
     ].join(', '),
-  took: (time: string) => `in ${time}`,
+  took: (time: string) => `, in ${time}`,
+  best: (right: number, day: string) =>
+    `Your best try at this level is handed in: ${counted(right, 'answer', 'answers')} right, on ${day}.`,
   again: 'Once more',
   other: 'Another drill',
   next: (name: string) => `Next level: ${name}`,
@@ -244,8 +248,9 @@ const GIVE = {
   field: 'The link',
   onNetwork: 'This address is this computer alone: see the README for opening it to the network.',
   file: 'Save as a file',
-  ladder: 'Add to a ladder',
-  named: 'Name of the level',
+  saved: (file: string) => `${file} is saved.`,
+  open: 'Open a level file',
+  notLevel: 'This file holds no level. Choose the file that was given with ‘Save as a file’.',
 } as const;
 
 const DUE = {

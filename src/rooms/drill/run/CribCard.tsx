@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import { cribOf } from '@/core/practice/drill/crib';
+import { sayingOf } from '@/core/words/class-words';
 import { drillWords } from '@/core/words/screen/drill';
 import { useWords } from '@/ui/school/use-class';
 import type { DrillSentence } from '../../address/drill/drill-sentence';
@@ -34,6 +35,17 @@ export function CribCard({ level, open, onOpen }: Props) {
         </kbd>
       </button>
       <p className="text-small text-quiet">{open ? say.cribOpened : say.cribWhy}</p>
+      {shown &&
+        (['sharps', 'flats'] as const).map((order) => {
+          const saying = sayingOf(w, order);
+          return (
+            saying && (
+              <p key={order} className="text-small">
+                {say.saying(order, saying)}
+              </p>
+            )
+          );
+        })}
       {shown && (
         <table className="text-small">
           <tbody>
