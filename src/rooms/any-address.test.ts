@@ -50,9 +50,10 @@ describe('any address', () => {
           const item = await desk.kept.item(w, search, 'any');
           expect(`${item.task} ${item.lines.join(' ')}`).not.toMatch(/undefined|NaN|\[object|native code/u);
           drawn += 1;
-          const shown = board?.show(w, desk.board?.forClass(search) ?? '');
-          const said = shown?.lines.map(({ text: line, reason }) => `${line} ${reason}`).join(' ');
-          expect(`${shown?.question} ${said}`).not.toMatch(/undefined|NaN|\[object|native code/u);
+          if (!board) return;
+          const shown = board.show(w, desk.board?.forClass(search) ?? '');
+          const said = shown.lines.map(({ text: line, reason }) => `${line} ${reason}`).join(' ');
+          expect(`${shown.question} ${said}`).not.toMatch(/undefined|NaN|\[object|native code/u);
         }),
         { numRuns: runs },
       );

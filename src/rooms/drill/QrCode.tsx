@@ -1,5 +1,5 @@
-import { toString as drawn } from 'qrcode';
-import { useEffect, useState } from 'react';
+import { create } from 'qrcode';
+import { useMemo } from 'react';
 
 type Props = {
   readonly text: string;
@@ -8,32 +8,38 @@ type Props = {
   readonly long: string;
 };
 
+/** Empty modules about a code, which readers need. */
+const MARGIN = 4;
+
+/** The dark modules of a code as one path; null where the text is too long for one. */
+function drawn(text: string): { readonly size: number; readonly path: string } | null {
+  try {
+    const { modules } = create(text, { errorCorrectionLevel: 'L' });
+    const { size } = modules;
+    const dark = Array.from({ length: size * size }, (_, at) => at).filter((at) =>
+      modules.get(Math.floor(at / size), at % size),
+    );
+    const path = dark.map((at) => `M${(at % size) + MARGIN} ${Math.floor(at / size) + MARGIN}h1v1h-1z`);
+    return { size: size + 2 * MARGIN, path: path.join('') };
+  } catch {
+    return null;
+  }
+}
+
 /** A text as a QR code, black on white in any light, so that every camera reads it. */
 export function QrCode({ text, title, long }: Props) {
-  const [svg, setSvg] = useState<string | null>(null);
-  useEffect(() => {
-    let gone = false;
-    drawn(text, { type: 'svg', errorCorrectionLevel: 'L', margin: 2 }).then(
-      (made) => {
-        if (!gone) setSvg(made);
-      },
-      () => {
-        if (!gone) setSvg('');
-      },
-    );
-    return () => {
-      gone = true;
-    };
-  }, [text]);
-  if (svg === '') return <p className="text-small">{long}</p>;
+  const code = useMemo(() => drawn(text), [text]);
+  if (!code) return <p className="text-small">{long}</p>;
   return (
-    svg && (
-      <img
-        src={`data:image/svg+xml;utf8,${encodeURIComponent(svg)}`}
-        alt={title}
-        data-qr={text}
-        className="w-full max-w-72 self-center bg-white"
-      />
-    )
+    <svg
+      role="img"
+      aria-label={title}
+      data-qr={text}
+      viewBox={`0 0 ${code.size} ${code.size}`}
+      shapeRendering="crispEdges"
+      className="w-full max-w-72 self-center bg-white"
+    >
+      <path d={code.path} fill="#000" />
+    </svg>
   );
 }

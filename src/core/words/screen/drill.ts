@@ -405,7 +405,7 @@ const DONE = {
 function words(w: ClassWords) {
   return {
     room: 'Drill',
-    title: (name: string) => `${name} · Drill`,
+    title: (name: string) => `${name} · Moon Step`,
     skills: skills(w),
     asks: ASKS,
     ways: WAYS,

@@ -6,6 +6,7 @@ import { drillWords } from '@/core/words/screen/drill';
 import { EntryPads } from '@/ui/entry/EntryPads';
 import { TypedAnswer } from '@/ui/entry/TypedAnswer';
 import { focusOn } from '@/ui/focus-on';
+import { useKeys } from '@/ui/keys/use-keys';
 import { useWords } from '@/ui/school/use-class';
 
 type Props = {
@@ -33,7 +34,10 @@ export function WritePad({ question, asked, opens, onGive }: Props) {
     setTyped(null);
     setTaken(taken + 1);
   };
-  const give = () => given && typed === null && onGive(given);
+  const give = () => {
+    if (given && typed === null) onGive(given);
+  };
+  useKeys({ Enter: give }, true);
   const entry = {
     asked,
     given: given ?? BLANK,
