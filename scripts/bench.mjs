@@ -1,5 +1,6 @@
 // npm run bench: how fast Moon Step is here, against what it must keep. Figures only; nothing fails by them.
 import { gzipSync } from 'node:zlib';
+import { benchDrill } from './bench-drill.mjs';
 import { benchPlay } from './bench-play.mjs';
 import { benchJudging, benchSets } from './bench-sets.mjs';
 import { benchClass, benchStaves } from './bench-sheets.mjs';
@@ -48,6 +49,7 @@ await benchRing();
 await benchPlay(browser, PORT, row, median);
 await benchClass(browser, PORT, row);
 await benchSets(browser, PORT, row, made);
+await benchDrill(browser, PORT, row);
 await browser.close();
 stop();
 

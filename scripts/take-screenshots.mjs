@@ -76,7 +76,7 @@ const VIEWS = [
     keys: [],
   },
   { file: 'class.png', address: '/class', keys: [] },
-  { file: 'class-safe.png', address: '/class?part=safe', keys: [] },
+  { file: 'drill.png', address: '/drill?see=known', keys: [] },
 ];
 
 const stop = await serveDemo(PORT);

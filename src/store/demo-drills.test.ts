@@ -8,6 +8,7 @@ import { USUAL_SETTINGS } from '@/core/school/settings';
 import { NOW } from './any-data.test-data';
 import { demoDrills } from './demo-drills';
 import { demoData } from './demo-school';
+import { SELF } from './drilling';
 
 const SCHOOL = setSchool(USUAL_SETTINGS, []);
 const DAY = 24 * 60 * 60 * 1000;
@@ -18,8 +19,10 @@ describe('the drills of the demo school', () => {
   const who = [...new Set(drills.map(({ person }) => person))];
 
   it('are four weeks of twelve students of the class, the same for the same day', () => {
-    expect(who).toHaveLength(12);
-    for (const id of who) expect(people.find((each) => each.id === id)?.group).toBe('demo-tuesday');
+    expect(who).toHaveLength(13);
+    expect(who).toContain(SELF);
+    for (const id of who.filter((each) => each !== SELF))
+      expect(people.find((each) => each.id === id)?.group).toBe('demo-tuesday');
     const ages = drills.map(({ at }) => (Date.parse(NOW) - Date.parse(at)) / DAY);
     expect(Math.min(...ages)).toBeGreaterThan(0);
     expect(Math.min(...ages)).toBeLessThan(3);

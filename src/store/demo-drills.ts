@@ -16,6 +16,7 @@ import { type DrillQuestion, drillCode, markedIn, quizIn } from '@/core/practice
 import { isChosen } from '@/core/practice/drill/skill';
 import { USUAL_SETTINGS } from '@/core/school/settings';
 import type { Drill } from './drill';
+import { SELF } from './drilling';
 import type { Ladder } from './ladder';
 
 type DemoLevel = {
@@ -87,8 +88,12 @@ const learner = (sure: number, grows: number, times: number, ...habits: readonly
   ...{ sure, grows, times, habits },
 });
 
-/** Twelve of them, in the order in which the class is listed. */
+/** Whoever looks at the demo school has drilled a little, too. */
+const SELF_NUMBER = 0;
+
+/** Twelve of the class, in the order in which it is listed, and whoever looks on. */
 const LEARNERS: Readonly<Record<number, Learner>> = {
+  [SELF_NUMBER]: learner(0.8, 0.03, 2, 'named-relative', 'one-too-few'),
   1: learner(0.8, 0.05, 3, 'named-relative', 'one-too-few'),
   2: learner(0.6, 0.08, 2, 'named-last-flat', 'named-neighbour'),
   3: learner(0.7, 0.02, 3, 'named-last-sharp', 'parallel-signature'),
@@ -187,7 +192,8 @@ function drillOf(
     (each) => `${isChosen(each.ask, asked.answering) ? 'c' : 'w'} ${drillCode(each)}`,
   );
   return {
-    ...{ v: 1, id: `demo-drill-${person}-${nth}`, person: `demo-person-${person}`, level, name },
+    ...{ v: 1, id: `demo-drill-${person}-${nth}`, level, name },
+    person: person === SELF_NUMBER ? SELF : `demo-person-${person}`,
     ...{
       plan: plan.join('\n'),
       answers: attemptsText(attempts),
@@ -200,7 +206,7 @@ function drillOf(
       crib: nth % 5 === 0 && asked.answering === 'choose',
       credited: over ? null : Math.ceil(spent / 60_000),
     },
-    ...{ handedAt: ended, received: true, order: seed, changedAt: ended },
+    ...{ handedAt: ended, received: person !== SELF_NUMBER, order: seed, changedAt: ended },
   };
 }
 

@@ -234,7 +234,7 @@ test('a level is given by link, done in another profile, handed in, and read wit
     'Tove',
   );
   await page.getByRole('button', { name: 'Take it in' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Drills of Tove');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Drills done by Tove');
   const first = page.locator('[data-drill]').first();
   await expect(first).toContainText('6 right');
   await expect(first).toContainText('handed in from elsewhere');
@@ -331,12 +331,12 @@ test('ladders: a level of one’s own, the next one opened by success, and stude
   await page.keyboard.press('3');
   await expect(own.getByRole('button', { name: /^Two more/u })).toContainText('open');
   await page.getByRole('button', { name: 'who answers: Wim' }).click();
-  await page.keyboard.type('yours');
+  await page.keyboard.type('you');
   await page.keyboard.press('Enter');
   await expect(own.getByRole('button', { name: /^Two more/u })).toContainText('not open yet');
 
   // A record is given out whole, and wiped with every trace.
-  await page.getByRole('button', { name: 'who answers: yourself' }).click();
+  await page.getByRole('button', { name: 'who answers: you' }).click();
   await page.keyboard.type('Wim');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: /^Drills done/u }).click();
@@ -345,7 +345,7 @@ test('ladders: a level of one’s own, the next one opened by success, and stude
   expect(file.bytes.toString('utf8')).toContain('Wim');
   await page.getByRole('button', { name: 'Wipe it' }).click();
   await page.getByRole('button', { name: 'Wipe it for good' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Drills of yourself');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Drills done by you');
   await page.getByRole('button', { name: /^who answers: /u }).click();
   await expect(page.getByRole('option', { name: 'Wim' })).toHaveCount(0);
 });

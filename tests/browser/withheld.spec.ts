@@ -49,6 +49,16 @@ const TASKS: Readonly<Record<string, Task>> = {
       await expect(page.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();
     },
   },
+  drill: {
+    address: '/drill?on=signatures&way=one&scales=major&questions=6',
+    act: (page) => page.keyboard.press('Enter'),
+    done: async (page) => {
+      await expect(page.getByRole('region', { name: 'Question 1', exact: true })).toBeVisible();
+      await expect(page.getByRole('group', { name: 'Answers' }).getByRole('button')).toHaveCount(4);
+      await expect(page.getByRole('img', { name: 'What is asked' })).toBeVisible();
+      await isSaved(page);
+    },
+  },
   play: {
     address: '/play',
     act: async (page) => {

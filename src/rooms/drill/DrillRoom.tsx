@@ -200,19 +200,24 @@ function Room() {
                   onGoOn={handle.hands.goOn}
                 />
                 <div className="flex min-h-0 flex-col gap-3 room:overflow-y-auto">
-                  {!sentence.due && <DueCard known={known} onDrill={hands.due} />}
-                  <LadderCard
-                    ladders={ladders}
-                    sentence={sentence}
-                    drills={learner.drills}
-                    onBegin={hands.begin}
-                  />
-                  {!sentence.due && <GiveCard sentence={sentence} tell={shell.actions.tell} />}
+                  {/* All at once when it is known, so that nothing moves. */}
+                  {known && !sentence.due && <DueCard known={known} onDrill={hands.due} />}
+                  {known && (
+                    <LadderCard
+                      ladders={ladders}
+                      sentence={sentence}
+                      drills={learner.drills}
+                      onBegin={hands.begin}
+                    />
+                  )}
+                  {known && !sentence.due && <GiveCard sentence={sentence} tell={shell.actions.tell} />}
                 </div>
               </div>
             )}
             {!run && sentence.view === 'known' && <KnownView {...rest} />}
-            {!run && sentence.view === 'ladders' && <LaddersView {...rest} ladders={ladders} />}
+            {!run && sentence.view === 'ladders' && learner.isRead && (
+              <LaddersView {...rest} ladders={ladders} />
+            )}
             {!run && sentence.view === 'drills' && <DrillsView {...rest} onLook={handle.hands.look} />}
           </ErrorBoundary>
         </main>

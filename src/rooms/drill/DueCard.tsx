@@ -3,7 +3,7 @@ import { drillWords } from '@/core/words/screen/drill';
 import { useWords } from '@/ui/school/use-class';
 import { type Known, useDue } from './use-known';
 
-type Props = { readonly known: Known | null; readonly onDrill: () => void };
+type Props = { readonly known: Known; readonly onDrill: () => void };
 
 const DAY = 24 * 60 * 60 * 1000; // ms
 
@@ -24,8 +24,8 @@ export function DueCard({ known, onDrill }: Props) {
         <span>{say.title}</span>
         {found && <span>{say.count(due)}</span>}
       </h2>
-      {found && known && known.items.length === 0 && <p className="text-small">{say.never}</p>}
-      {found && known && known.items.length > 0 && (
+      {found && known.items.length === 0 && <p className="text-small">{say.never}</p>}
+      {found && known.items.length > 0 && (
         <>
           {due === 0 ? (
             <p className="text-small">{say.none}</p>

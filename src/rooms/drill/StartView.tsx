@@ -30,19 +30,6 @@ export function StartView({ sentence, due, unfinished, onBegin, onGoOn }: Props)
   const nothing = sentence.due ? due === 0 : example === null;
   return (
     <section aria-label={say.begin.title} className="card flex flex-col items-start gap-3 px-5 py-5">
-      {unfinished && (
-        <div className="flex flex-wrap items-center gap-3 rounded-control bg-now px-4 py-3">
-          <p>
-            {say.begin.unfinished} <strong>{unfinished.name}</strong>
-          </p>
-          <button type="button" className="control" onClick={() => onGoOn(unfinished)}>
-            {say.begin.goOn(
-              unfinished.answers === '' ? 0 : unfinished.answers.split('\n').length,
-              unfinished.limits.questions,
-            )}
-          </button>
-        </div>
-      )}
       {nothing ? (
         <p role="status">{sentence.due ? say.due.none : say.begin.nothing}</p>
       ) : (
@@ -71,6 +58,19 @@ export function StartView({ sentence, due, unfinished, onBegin, onGoOn }: Props)
           <figcaption className="text-small font-bold text-quiet">{say.begin.example}</figcaption>
           <p className="font-serif text-large">{sayDrillQuestion(w, example)}</p>
         </figure>
+      )}
+      {unfinished && (
+        <div className="flex flex-wrap items-center gap-3 rounded-control bg-now px-4 py-3">
+          <p>
+            {say.begin.unfinished} <strong>{unfinished.name}</strong>
+          </p>
+          <button type="button" className="control" onClick={() => onGoOn(unfinished)}>
+            {say.begin.goOn(
+              unfinished.answers === '' ? 0 : unfinished.answers.split('\n').length,
+              unfinished.limits.questions,
+            )}
+          </button>
+        </div>
       )}
     </section>
   );

@@ -45,7 +45,7 @@ export function useLearner({ school, speech }: Here) {
     ...{ who, learners, drills, choose, addToClass, group },
     name: learners.find(({ id }) => id === who)?.name ?? '',
     /** Whether all that is known of this learner has been read. */
-    isRead: state.status !== 'opening' && state.watched.person === who,
+    isRead: state.status === 'failed' || (state.status === 'ready' && state.watched.person === who),
   };
 }
 

@@ -91,7 +91,7 @@ const SENTENCE = {
   for: ', for ',
   by: ', by ',
   knownOf: 'What is known of ',
-  drillsOf: 'Drills of ',
+  drillsOf: 'Drills done by ',
 } as const;
 
 const thinking = (seconds: number) =>
@@ -367,7 +367,7 @@ const DAY_FORMAT = new Intl.DateTimeFormat('en-GB', {
 });
 
 const DONE = {
-  title: (name: string) => `Drills of ${name}`,
+  title: 'The last first',
   none: 'Nothing was drilled yet. Begin one, or read a result that was handed in.',
   more: (left: number) => `Show more (${left})`,
   when: (at: string) => DAY_FORMAT.format(new Date(at)),
@@ -391,15 +391,16 @@ const DONE = {
   already: 'This result is here already; it stands once.',
   doubt: (doubt: ResultDoubt, name: string) =>
     `This result of ${name || 'somebody'} was changed by hand: ${doubtText(doubt)}. Ask for it again.`,
-  record: (name: string) => `The record of ${name}`,
+  record: (name: string) => (name ? `The record of ${name}` : 'Your own record'),
   recordWhy: 'It is given out as one file, and wiped with every trace when it is asked for.',
   giveOut: 'Give it out',
   fileName: (name: string) => `${name}-record`,
   wipe: 'Wipe it',
-  sure: (name: string) => `All that was drilled by ${name} is wiped for good. This cannot be taken back.`,
+  sure: (name: string) =>
+    `All that was drilled by ${name || 'you'} is wiped for good. This cannot be taken back.`,
   keep: 'Keep it',
   wipeNow: 'Wipe it for good',
-  wiped: (name: string) => `The record of ${name} is wiped.`,
+  wiped: (name: string) => (name ? `The record of ${name} is wiped.` : 'Your record is wiped.'),
 } as const;
 
 function words(w: ClassWords) {
@@ -425,7 +426,7 @@ function words(w: ClassWords) {
     clefs: CLEF_WORDS,
     clefsText: (clefs: readonly (keyof typeof CLEF_WORDS)[]) =>
       `${listed(clefs.map((clef) => CLEF_WORDS[clef].replace(/ clef$/u, '')))} clef`,
-    self: 'yourself',
+    self: 'you',
     addName: (name: string) => `${name} (new)`,
     whoHint: 'or type a name',
     clock,

@@ -28,13 +28,14 @@ export function DrillsView(props: Props) {
   const [leaving, setLeaving] = useState(false);
   const { school } = here;
   const ended = learner.drills.filter(({ end }) => end !== null).toReversed();
-  const name = learner.name || drillWords(w).self;
+  const { name } = learner;
   const { giveOut, wipe } = useSteady({
     giveOut: async () => {
       const whole = await school.whole();
       if (!whole) return;
       const file = `${say.fileName(plainName(learner.name, 'my'))}.json`;
-      const content = writeBackup(partOfPerson(whole, learner.who), new Date().toISOString(), name);
+      const part = partOfPerson(whole, learner.who);
+      const content = writeBackup(part, new Date().toISOString(), name || drillWords(w).self);
       download({ name: file, type: 'application/json', content });
       tell(drillWords(w).end.saved(file));
     },
@@ -49,10 +50,10 @@ export function DrillsView(props: Props) {
   return (
     <div className="grid min-h-0 grow grid-cols-1 content-start gap-3 room:grid-cols-[minmax(0,1fr)_23rem]">
       <section
-        aria-label={say.title(name)}
+        aria-label={say.title}
         className="card flex min-h-0 flex-col gap-2 px-4 py-3 room:overflow-y-auto"
       >
-        <h2 className="text-small font-bold text-quiet">{say.title(name)}</h2>
+        <h2 className="text-small font-bold text-quiet">{say.title}</h2>
         {ended.length === 0 && <p>{say.none}</p>}
         <ol className="flex flex-col divide-y divide-rule">
           {ended.slice(0, most).map((drill) => (
