@@ -183,6 +183,6 @@ export function deletingLadder(ladder: Ladder): Change {
 }
 
 /** The ladders of a class, with those for all. */
-export function laddersOf(data: SchoolData, group: string | null): readonly Ladder[] {
+export function laddersOf(data: Pick<SchoolData, 'ladders'>, group: string | null): readonly Ladder[] {
   return inOrder(data.ladders.filter((each) => each.group === null || each.group === group));
 }

@@ -27,7 +27,7 @@ export function makingGroup(
 }
 
 /** The people of a class, or those in none, in order. */
-export function peopleOf(data: SchoolData, group: string | null): readonly Person[] {
+export function peopleOf(data: Pick<SchoolData, 'people'>, group: string | null): readonly Person[] {
   return data.people.filter((person) => person.group === group);
 }
 

@@ -74,11 +74,13 @@ function Room() {
   const { w, school } = here;
   const say = drillWords(w);
   const learner = useLearner(here);
-  const known = useKnown(learner.isRead ? learner.drills : null, w.settings);
+  const handle = useRun(school, w);
+  const { run } = handle;
+  const goes = run !== null && (run.course.run.end === null || run.course.told);
+  // While a drill goes on nothing else is worked out.
+  const known = useKnown(learner.isRead && !goes ? learner.drills : null, w.settings);
   const habits = useHabits(known);
   const dueNow = useDue(known)?.due.length ?? null;
-  const handle = useRun(school, w, habits);
-  const { run } = handle;
   const [word, setWord] = useState<string | null>(null);
   const parts = useMemo(
     () => roomParts(w, sentence, whoWord(w, learner.who, learner.learners)),
@@ -110,7 +112,7 @@ function Room() {
       const code = level.due ? '' : levelCode(level);
       const title = drillName(w, level);
       const { person, limits } = { person: learner.who, limits: level.budget };
-      handle.hands.begin({ person, level: code, name: title.slice(0, 120), plan, limits }, id);
+      handle.hands.begin({ person, level: code, name: title.slice(0, 120), plan, limits }, id, habits);
     },
     due: () => hands.begin({ ...sentence, due: true, view: 'drill', title: '' }),
     again: () => {
@@ -123,12 +125,9 @@ function Room() {
         handing(drills.find((each) => each.id === drill.id) ?? drill, now),
       ),
   });
-  const goes = run !== null && (run.course.run.end === null || run.course.told);
   const isOver = run !== null && !goes;
-  const ladders = useMemo(
-    () => laddersShown(w, school.state.data, learner.group),
-    [w, school.state.data, learner.group],
-  );
+  const { ladders: kept } = school.state.data;
+  const ladders = useMemo(() => laddersShown(w, { ladders: kept }, learner.group), [w, kept, learner.group]);
   const next = isOver ? rungAfter(ladders, run.drill.level, learner.drills) : null;
   const beginNext = next && (() => hands.begin(drillOfLevel(next.level, next.name)));
   const shell = useShell<DrillWay>({
@@ -197,7 +196,7 @@ function Room() {
                   due={dueNow}
                   unfinished={unfinished}
                   onBegin={() => hands.begin()}
-                  onGoOn={handle.hands.goOn}
+                  onGoOn={(drill) => handle.hands.goOn(drill, habits)}
                 />
                 <div className="flex min-h-0 flex-col gap-3 room:overflow-y-auto">
                   {/* All at once when it is known, so that nothing moves. */}

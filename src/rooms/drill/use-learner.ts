@@ -15,17 +15,18 @@ export function useLearner({ school, speech }: Here) {
   const [stored, store] = useStored(keyOfPage());
   const group = speech.group?.id ?? null;
   const { state, watch } = school;
-  const { data } = state;
+  // Only what is looked at is looked at again when something was changed.
+  const { people, drills: all } = state.data;
   const learners = useMemo(
-    () => [...(group === null ? [] : peopleOf(data, group)), ...peopleOf(data, null)],
-    [data, group],
+    () => [...(group === null ? [] : peopleOf({ people }, group)), ...peopleOf({ people }, null)],
+    [people, group],
   );
   const who = learners.some(({ id }) => id === stored) && stored !== null ? stored : SELF;
   useEffect(() => {
     watch('person', who);
     return () => watch('person', null);
   }, [watch, who]);
-  const drills = useMemo(() => drillsOf(data, who), [data, who]);
+  const drills = useMemo(() => drillsOf({ drills: all }, who), [all, who]);
   const { choose, addToClass } = useSteady({
     choose: (picked: string) => {
       const name = newNameIn(picked);

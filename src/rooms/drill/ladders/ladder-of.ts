@@ -33,7 +33,11 @@ function rungName(w: ClassWords, { answering, limits }: DrillLevel): string {
 }
 
 /** The ladders of a class, its own first, then those that ship with the app. */
-export function laddersShown(w: ClassWords, data: SchoolData, group: string | null): readonly LadderShown[] {
+export function laddersShown(
+  w: ClassWords,
+  data: Pick<SchoolData, 'ladders'>,
+  group: string | null,
+): readonly LadderShown[] {
   const say = drillWords(w).ladders;
   return [
     ...laddersOf(data, group).map(

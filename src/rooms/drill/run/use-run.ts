@@ -25,14 +25,19 @@ import { type AskedNow, askedAt, levelOf } from './run-of';
 export type Run = {
   readonly drill: Pick<Drill, 'id' | 'level' | 'name' | 'person' | 'limits'> & { readonly crib: boolean };
   readonly course: DrillCourse;
+  /** The habits of whoever answers, the most frequent first: wrong answers to choose from begin with them. */
+  readonly habits: readonly string[];
 };
+
+const NO_HABITS: readonly string[] = [];
 
 const NOTHING = { says: 'drilled', edits: [] } as const;
 
 /** The drill in hand, kept after everything that happens in it. */
-export function useRun(school: SchoolHandle, w: ClassWords, known: readonly string[]) {
+export function useRun(school: SchoolHandle, w: ClassWords) {
   const [run, setRun] = useState<Run | null>(null);
-  const judging = useMemo(() => setSchool(w.settings, known), [w.settings, known]);
+  const habits = run?.habits ?? NO_HABITS;
+  const judging = useMemo(() => setSchool(w.settings, habits), [w.settings, habits]);
   const id = run?.drill.id ?? null;
   /** What is asked at each place, worked out once; the next one before it is wanted. */
   const made = useRef(new Map<string, AskedNow | null>());
@@ -57,16 +62,20 @@ export function useRun(school: SchoolHandle, w: ClassWords, known: readonly stri
   };
   const think = run ? levelOf(run.drill).think : 0;
   const hands = useSteady({
-    begin: (drill: NewDrill, newId: string) => {
+    begin: (drill: NewDrill, newId: string, known: readonly string[]) => {
       void school.change((data, now) => beginning(data, drill, newId, now));
       const course = goingOn(newCourse(drill.plan, drill.limits), Date.now(), levelOf(drill).think);
-      setRun({ drill: { ...drill, id: newId, limits: course.run.limits, crib: false }, course });
+      setRun({
+        drill: { ...drill, id: newId, limits: course.run.limits, crib: false },
+        course,
+        habits: known,
+      });
     },
-    goOn: (drill: Drill) => {
-      setRun({ drill, course: goingOn(courseIn(drill), Date.now(), levelOf(drill).think) });
+    goOn: (drill: Drill, known: readonly string[]) => {
+      setRun({ drill, course: goingOn(courseIn(drill), Date.now(), levelOf(drill).think), habits: known });
     },
     /** Looks at a drill that is over. */
-    look: (drill: Drill) => setRun({ drill, course: { ...courseIn(drill), told: false } }),
+    look: (drill: Drill) => setRun({ drill, course: { ...courseIn(drill), told: false }, habits: NO_HABITS }),
     answer: (given: Given) => run && put(answered(run.course, given, Date.now(), think)),
     next: () => run && put(readOn(run.course, Date.now(), think)),
     tick: () => run && put(seenAt(run.course, Date.now())),
