@@ -19,7 +19,6 @@ export const READ_QUIZZES = ['degree-number', 'degree-name', 'degree-note', 'inv
 
 export const QUIZZES = [...READ_QUIZZES, ...EAR_KINDS] as const;
 
-export type ReadQuizId = (typeof READ_QUIZZES)[number];
 export type QuizId = (typeof QUIZZES)[number];
 
 /** An interval by how many letters it spans, the first one counted, and its quality. */
@@ -232,9 +231,4 @@ const MAKERS: Readonly<Record<QuizId, (picks: Picks, scale: Scale) => Quiz>> = {
 /** A quiz in a scale of seven notes; the same picks make the same again. */
 export function quizOf(id: QuizId, picks: Picks, scale: Scale): Quiz {
   return MAKERS[id](picks, scale);
-}
-
-/** Whether a quiz is heard and not read. */
-export function isHeard(id: QuizId): boolean {
-  return EAR_KINDS.some((kind) => kind === id);
 }

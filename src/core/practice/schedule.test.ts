@@ -96,6 +96,12 @@ describe('the schedule of one thing', () => {
     expect(days).toEqual([3, 13, 48, 155, 445, 1158, 17, 3, 11, 37, 112, 307, 773]);
   });
 
+  it('takes an answer from before the last one as one of the same moment', () => {
+    const last = scheduled(null, 'slow', START);
+    expect(scheduled(last, 'right', START - 9 * DAY)).toEqual(scheduled(last, 'right', START));
+    expect(likelyAt(last, START - DAY)).toBe(likelyAt(last, START));
+  });
+
   it('puts off what is known, brings back what is not, and forgets by and by', () => {
     fc.assert(
       fc.property(courses, (course) => {

@@ -59,9 +59,11 @@ function cardOf(schedule: Schedule): Card {
  * The schedule after one more answer (FSRS, docs/theory.md, Practice).
  *
  * @param before null where it was never asked
- * @param at milliseconds since 1970
+ * @param answered milliseconds since 1970
  */
-export function scheduled(before: Schedule | null, grade: ScheduleGrade, at: number): Schedule {
+export function scheduled(before: Schedule | null, grade: ScheduleGrade, answered: number): Schedule {
+  // A clock that was put back, or a result that was read later, is never before the last answer.
+  const at = Math.max(answered, before?.last ?? answered);
   const card = before ? cardOf(before) : createEmptyCard(at);
   const { due, stability, difficulty, lapses } = SCHEDULER.next(card, new Date(at), RATINGS[grade]).card;
   return {

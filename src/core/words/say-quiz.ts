@@ -20,7 +20,7 @@ const QUALITIES: Readonly<Record<Quality, string>> = {
 const SIZES = ['', 'unison', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'octave'];
 
 /** An interval by name: `perfect fifth`. */
-export function intervalName({ size, quality }: IntervalName): string {
+function intervalName({ size, quality }: IntervalName): string {
   return `${QUALITIES[quality]} ${SIZES[size] ?? ordinal(size)}`;
 }
 

@@ -25,7 +25,7 @@ export type DrillReading =
 
 /** What a file and a code begin with, and the version they are in. */
 const FORMAT = 'moon-step-drill';
-export const DRILL_CODE = 'MSD1-';
+const DRILL_CODE = 'MSD1-';
 const VERSION = 1;
 
 /** The longest file or code that is read, in characters. */

@@ -47,7 +47,10 @@ export function drawHeat(
       {
         type: 'heatmap',
         emphasis: { disabled: true },
+        // A rim of the ground keeps the number readable on any fill, by day and by night.
         label: {
+          textBorderColor: ink('--sheet'),
+          textBorderWidth: 3,
           ...label,
           show: true,
           formatter: ({ dataIndex }: { dataIndex: number }) => cells[dataIndex]?.text ?? '',

@@ -38,7 +38,7 @@ const unescaped = (text: string) =>
   ESCAPES.reduceRight((all, [sign, code]) => all.replaceAll(code, sign), text);
 
 /** An attempt in one line. */
-export function attemptLine({ question, first, answer, outcome, habit, took, chosen }: Attempt): string {
+function attemptLine({ question, first, answer, outcome, habit, took, chosen }: Attempt): string {
   const how = [OUTCOME_CODES[outcome], chosen ? 'c' : 'w', Math.round(took), habit ?? ''];
   return [...how, ...[question, first, answer].map(escaped)].join(BETWEEN);
 }

@@ -4,7 +4,7 @@ import type { KnownItem } from './known';
 const DAY = 24 * 60 * 60 * 1000; // ms
 
 /** How many days the forecast looks ahead, today included. */
-export const FORECAST_DAYS = 7;
+const FORECAST_DAYS = 7;
 
 /** What will be due, if what is due each day is done on that day. */
 export type Forecast = {

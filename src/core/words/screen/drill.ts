@@ -21,9 +21,9 @@ function skills(w: ClassWords): Readonly<Record<DrillSkillId, string>> {
     partners: `${w.relative}, ${w.parallelWord} and enharmonic keys`,
     chords: 'chords and numerals',
     transposing: 'transposing',
-    finished: 'finished or not, by ear',
-    which: 'which of two, by ear',
-    home: 'the home note, by ear',
+    finished: 'hearing whether it is finished',
+    which: 'hearing which of two it is',
+    home: 'hearing the home note',
   };
 }
 

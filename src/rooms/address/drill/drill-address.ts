@@ -71,17 +71,21 @@ export function readDrill(search: string): DrillReading {
   return { sentence, problems: reader.problems };
 }
 
+/** Several of a list, in its order, so that a level has one code alone. */
+const inOrder = <Value extends string>(all: readonly Value[], taken: readonly Value[]) =>
+  all.filter((each) => taken.includes(each)).join('.');
+
 /** The code of a level: the query that says it, without its name and without where one stands in the room. */
 export function levelCode(level: DrillLevel): string {
   const { limits } = level;
   const query = new URLSearchParams({
-    on: level.skills.join('.'),
+    on: inOrder(DRILL_SKILL_IDS, level.skills),
     way: level.way,
     by: level.answering,
     keys: level.side,
     signs: String(limits.maxSigns),
-    scales: limits.scales.join('.'),
-    clefs: limits.clefs.join('.'),
+    scales: inOrder(SCALE_IDS, limits.scales),
+    clefs: inOrder(CLEFS, limits.clefs),
     ...budgetWords(level),
     think: String(level.think),
     crib: level.crib ? 'yes' : 'no',

@@ -43,7 +43,7 @@ export function pictured(items: readonly KnownItem[], now: number): Pictured {
 }
 
 /** Whether a cell is a weak spot: it is likely to be forgotten, or was wrong last. */
-export function isWeak({ likely, items }: KnownCell): boolean {
+function isWeak({ likely, items }: KnownCell): boolean {
   return likely < 0.85 || items.some(({ lastWrong }) => lastWrong);
 }
 

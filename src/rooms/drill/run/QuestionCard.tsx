@@ -86,9 +86,11 @@ export function QuestionCard(props: Props) {
         <div className="mt-1 flex flex-wrap items-center gap-3">
           <button type="button" className="control" disabled={!opens} onClick={onPass}>
             {say.unknown}
-            <kbd className="key" aria-hidden="true">
-              0
-            </kbd>
+            {asked?.choices && (
+              <kbd className="key" aria-hidden="true">
+                0
+              </kbd>
+            )}
           </button>
           <Said run={run} opens={opens} />
         </div>

@@ -14,12 +14,12 @@ import { FIRST } from '../../address/mark/mark-sentence';
 import { GoLink } from '../../shell/GoLink';
 
 /** The derivation of the key a question is about. */
-export function deriveAddress(asked: MarkQuestion): string {
+function deriveAddress(asked: MarkQuestion): string {
   return deriveHref({ ...FIRST_SENTENCE, ...keyAsked(asked), direction: 'up', step: null, beside: null });
 }
 
 /** A wrong answer in Mark, with its checks and its habit. */
-export function markAddress(asked: MarkQuestion, code: string): string {
+function markAddress(asked: MarkQuestion, code: string): string {
   const fields = { ...FIRST.fields, ...fieldsAsked(asked) };
   return markHref({ ...FIRST, kind: asked.kind, fields, given: readAnswerCode(asked, code) });
 }
