@@ -3,7 +3,7 @@ import { attemptsText, readAttempt } from '@/core/practice/drill/attempt';
 import type { DrillResult } from '@/core/practice/drill/result';
 import { shortSum } from '@/core/short-sum';
 import type { HandedInProblem } from '@/core/words/say-handed-in';
-import { packed, unpacked } from './packed';
+import { packed, readPacked } from './packed';
 
 /** A drill that is handed in: whose it is, which level it was, and every answer of it. */
 export type DrillHandedIn = DrillResult & {
@@ -27,9 +27,6 @@ export type DrillReading =
 const FORMAT = 'moon-step-drill';
 const DRILL_CODE = 'MSD1-';
 const VERSION = 1;
-
-/** The longest file or code that is read, in characters. */
-const LONGEST = 200_000;
 
 const text = (most: number) => z.string().check(z.maxLength(most));
 const time = z.string().check(
@@ -57,8 +54,6 @@ const shape = z.strictObject({
   crib: z.boolean(),
   sum: text(8),
 });
-
-const someVersion = z.looseObject({ format: z.literal(FORMAT), v: z.int() });
 
 type Stored = Omit<z.infer<typeof shape>, 'format' | 'v' | 'sum'>;
 
@@ -97,24 +92,14 @@ export function drillResultCode(result: DrillHandedIn): string {
   return DRILL_CODE + packed(writeDrillResult(result));
 }
 
-const refused = (problem: HandedInProblem): DrillReading => ({ ok: false, problem });
-
 /** Reads a file or a code. What it says is not judged again yet: see `doubtIn`. */
-export function readDrillResult(from: string): DrillReading {
-  if (from.length > LONGEST) return refused({ code: 'not-handed-in' });
-  const { isCode, data } = unpacked(from, DRILL_CODE);
-  if (data === undefined) return refused({ code: 'handed-in-changed' });
-  const read = shape.safeParse(data);
-  if (!read.success) {
-    const other = someVersion.safeParse(data);
-    if (other.success && other.data.v > VERSION)
-      return refused({ code: 'handed-in-newer', version: other.data.v });
-    return refused({ code: other.success || isCode ? 'handed-in-changed' : 'not-handed-in' });
-  }
-  const { format: _, v: __, sum, ...stored } = read.data;
+export function readDrillResult(text: string): DrillReading {
+  const read = readPacked(text, { format: FORMAT, version: VERSION, code: DRILL_CODE }, shape);
+  if (!read.ok) return read;
+  const { format: _, v: __, sum, ...stored } = read.stored;
   const attempts = stored.answers.flatMap((line) => readAttempt(line) ?? []);
   if (sum !== sumOf(stored) || attempts.length !== stored.answers.length)
-    return refused({ code: 'handed-in-changed' });
+    return { ok: false, problem: { code: 'handed-in-changed' } };
   const { answers: ___, ...rest } = stored;
   return { ok: true, result: { ...rest, attempts } };
 }

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { shortSum } from '@/core/short-sum';
 import type { HandedInProblem } from '@/core/words/say-handed-in';
-import { packed, unpacked } from './packed';
+import { packed, readPacked } from './packed';
 
 export type { HandedInProblem };
 
@@ -26,9 +26,6 @@ const VERSION = 1;
 
 export const HANDED_IN_TYPE = 'application/json';
 
-/** The longest file or code that is read, in characters. */
-const LONGEST = 200_000;
-
 const shape = z.strictObject({
   format: z.literal(FORMAT),
   v: z.literal(VERSION),
@@ -38,8 +35,6 @@ const shape = z.strictObject({
   at: z.string().check(z.maxLength(30)),
   sum: z.string().check(z.maxLength(8)),
 });
-
-const someVersion = z.looseObject({ format: z.literal(FORMAT), v: z.int() });
 
 /** A sum over what was handed in, by which a part that got lost or was changed is noticed. */
 function sumOf({ name, sheet, answers, at }: HandedIn): string {
@@ -56,21 +51,12 @@ export function handedInCode(handedIn: HandedIn): string {
   return CODE + packed(writeHandedIn(handedIn));
 }
 
-const refused = (problem: HandedInProblem): HandedInReading => ({ ok: false, problem });
-
 /** Reads a file or a code. Blanks and line breaks that a message put into a code are passed over. */
 export function readHandedIn(text: string): HandedInReading {
-  if (text.length > LONGEST) return refused({ code: 'not-handed-in' });
-  const { isCode, data } = unpacked(text, CODE);
-  if (data === undefined) return refused({ code: 'handed-in-changed' });
-  const read = shape.safeParse(data);
-  if (!read.success) {
-    const other = someVersion.safeParse(data);
-    if (other.success && other.data.v > VERSION)
-      return refused({ code: 'handed-in-newer', version: other.data.v });
-    return refused({ code: other.success || isCode ? 'handed-in-changed' : 'not-handed-in' });
-  }
-  const { name, sheet, answers, at, sum } = read.data;
+  const read = readPacked(text, { format: FORMAT, version: VERSION, code: CODE }, shape);
+  if (!read.ok) return read;
+  const { name, sheet, answers, at, sum } = read.stored;
   const handedIn: HandedIn = { name, sheet, answers, at };
-  return sum === sumOf(handedIn) ? { ok: true, handedIn } : refused({ code: 'handed-in-changed' });
+  if (sum !== sumOf(handedIn)) return { ok: false, problem: { code: 'handed-in-changed' } };
+  return { ok: true, handedIn };
 }

@@ -7,7 +7,7 @@ import { handing } from '@/store/drilling';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { newId } from '@/ui/new-id';
 import { part } from '@/ui/parts/part';
-import { Speaking, useWords } from '@/ui/school/use-class';
+import { useWords } from '@/ui/school/use-class';
 import { Sentence, type SentencePart } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
 import { DRILL_PATH, drillHref, drillOfLevel, levelCode } from '../address/drill/drill-address';
@@ -18,7 +18,7 @@ import { RoomShell } from '../shell/RoomShell';
 import { type Here, useHere, useShell } from '../shell/use-shell';
 import { DueCard } from './DueCard';
 import type { DrillWay } from './drill-share';
-import { drillName, howParts, roomParts, whoWord, withDrillWord } from './drill-words';
+import { DUE, drillName, howParts, roomParts, whoWord, withDrillWord } from './drill-words';
 import { duePlan } from './due-plan';
 import { GiveCard } from './GiveCard';
 import { laddersShown, rungAfter } from './ladders/ladder-of';
@@ -114,11 +114,14 @@ function Room() {
       const { person, limits } = { person: learner.who, limits: level.budget };
       handle.hands.begin({ person, level: code, name: title.slice(0, 120), plan, limits }, id, habits);
     },
-    due: () => hands.begin({ ...sentence, due: true, view: 'drill', title: '' }),
+    due: () => hands.begin({ ...withDrillWord(sentence, 'on', DUE), view: 'drill' }),
     again: () => {
       if (!run) return;
       const { level, name: title } = run.drill;
-      hands.begin(level === '' ? { ...sentence, due: true } : drillOfLevel(level, title));
+      if (level !== '') return hands.begin(drillOfLevel(level, title));
+      // What is due now is another list, and may be none.
+      handle.hands.leave();
+      sayDrill({ ...withDrillWord(sentence, 'on', DUE), view: 'drill' }, 'finished');
     },
     handed: (drill: Drill) =>
       void school.change(({ drills }, now) =>
@@ -160,67 +163,66 @@ function Room() {
   const rest = { here, sentence, learner, known, tell: shell.actions.tell, onBegin: hands.begin };
   return (
     <RoomShell shell={shell} problems={problems}>
-      <Speaking words={w}>
-        <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-5 sm:px-6">
-          {run ? (
-            <h1 className="font-serif text-large">{run.drill.name}</h1>
-          ) : (
-            <div className="flex flex-col gap-1">
-              <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
-              {how.length > 0 && (
-                <div className="pb-2">
-                  <Sentence as="second" parts={how} open={word} onOpen={setWord} onPick={hands.pick} />
-                </div>
-              )}
-              <ViewTabs view={sentence.view} onView={hands.see} />
-            </div>
-          )}
-          <ErrorBoundary what={say.room} size="card" about={about}>
-            {goes && <RunView handle={handle} />}
-            {isOver && (
-              <EndView
-                run={run}
-                drills={learner.drills}
-                name={learner.name}
-                next={next && beginNext ? { name: next.name, onBegin: beginNext } : null}
-                onAgain={hands.again}
-                onOther={handle.hands.leave}
-                onHanded={hands.handed}
-                tell={shell.actions.tell}
-              />
-            )}
-            {!run && sentence.view === 'drill' && (
-              <div className="grid min-h-0 grow grid-cols-1 content-start gap-3 room:grid-cols-[minmax(0,1fr)_21rem]">
-                <StartView
-                  sentence={sentence}
-                  due={dueNow}
-                  unfinished={unfinished}
-                  onBegin={() => hands.begin()}
-                  onGoOn={(drill) => handle.hands.goOn(drill, habits)}
-                />
-                <div className="flex min-h-0 flex-col gap-3 room:overflow-y-auto">
-                  {/* All at once when it is known, so that nothing moves. */}
-                  {known && !sentence.due && <DueCard known={known} onDrill={hands.due} />}
-                  {known && (
-                    <LadderCard
-                      ladders={ladders}
-                      sentence={sentence}
-                      drills={learner.drills}
-                      onBegin={hands.begin}
-                    />
-                  )}
-                  {known && !sentence.due && <GiveCard sentence={sentence} tell={shell.actions.tell} />}
-                </div>
+      <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-5 sm:px-6">
+        {run ? (
+          <h1 className="font-serif text-large">{run.drill.name}</h1>
+        ) : (
+          <div className="flex flex-col gap-1">
+            <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
+            {how.length > 0 && (
+              <div className="pb-2">
+                <Sentence as="second" parts={how} open={word} onOpen={setWord} onPick={hands.pick} />
               </div>
             )}
-            {!run && sentence.view === 'known' && <KnownView {...rest} />}
-            {!run && sentence.view === 'ladders' && learner.isRead && (
-              <LaddersView {...rest} ladders={ladders} />
-            )}
-            {!run && sentence.view === 'drills' && <DrillsView {...rest} onLook={handle.hands.look} />}
-          </ErrorBoundary>
-        </main>
-      </Speaking>
+            <ViewTabs view={sentence.view} onView={hands.see} />
+          </div>
+        )}
+        <ErrorBoundary what={say.room} size="card" about={about}>
+          {goes && <RunView handle={handle} />}
+          {isOver && (
+            <EndView
+              run={run}
+              drills={learner.drills}
+              name={learner.name}
+              next={next && beginNext ? { name: next.name, onBegin: beginNext } : null}
+              onAgain={hands.again}
+              onTakeUp={handle.hands.takeUp}
+              onOther={handle.hands.leave}
+              onHanded={hands.handed}
+              tell={shell.actions.tell}
+            />
+          )}
+          {!run && sentence.view === 'drill' && (
+            <div className="grid min-h-0 grow grid-cols-1 content-start gap-3 room:grid-cols-[minmax(0,1fr)_21rem]">
+              <StartView
+                sentence={sentence}
+                due={dueNow}
+                unfinished={unfinished}
+                onBegin={() => hands.begin()}
+                onGoOn={(drill) => handle.hands.goOn(drill, habits)}
+              />
+              <div className="flex min-h-0 flex-col gap-3 room:overflow-y-auto">
+                {/* All at once when it is known, so that nothing moves. */}
+                {known && !sentence.due && <DueCard known={known} onDrill={hands.due} />}
+                {known && (
+                  <LadderCard
+                    ladders={ladders}
+                    sentence={sentence}
+                    drills={learner.drills}
+                    onBegin={hands.begin}
+                  />
+                )}
+                {known && !sentence.due && <GiveCard sentence={sentence} tell={shell.actions.tell} />}
+              </div>
+            </div>
+          )}
+          {!run && sentence.view === 'known' && <KnownView {...rest} />}
+          {!run && sentence.view === 'ladders' && learner.isRead && (
+            <LaddersView {...rest} ladders={ladders} />
+          )}
+          {!run && sentence.view === 'drills' && <DrillsView {...rest} onLook={handle.hands.look} />}
+        </ErrorBoundary>
+      </main>
     </RoomShell>
   );
 }

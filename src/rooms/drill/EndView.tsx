@@ -17,6 +17,8 @@ type Props = {
   /** The next level of a ladder, where this one opened it. */
   readonly next: { readonly name: string; readonly onBegin: () => void } | null;
   readonly onAgain: () => void;
+  /** Goes on with what was stopped by hand. */
+  readonly onTakeUp: () => void;
   readonly onOther: () => void;
   readonly onHanded: (drill: Drill) => void;
   readonly tell: (text: string) => void;
@@ -32,7 +34,7 @@ function bestTry(drills: readonly Drill[], id: string): Drill | null {
 }
 
 /** How a drill went: its end, its counts, what was not right at once with its reason, and handing it in. */
-export function EndView({ run, drills, name, next, onAgain, onOther, onHanded, tell }: Props) {
+export function EndView({ run, drills, name, next, onAgain, onTakeUp, onOther, onHanded, tell }: Props) {
   const w = useWords();
   const say = drillWords(w);
   const { course } = run;
@@ -47,6 +49,7 @@ export function EndView({ run, drills, name, next, onAgain, onOther, onHanded, t
     [course.attempts, w.settings],
   );
   const best = useMemo(() => bestTry(drills, run.drill.id), [drills, run.drill.id]);
+  const own = drills.find((each) => each.id === run.drill.id);
   const { title, text } = say.ends[end];
   const first = next ?? { name: null, onBegin: onAgain };
   return (
@@ -83,6 +86,11 @@ export function EndView({ run, drills, name, next, onAgain, onOther, onHanded, t
             {next && (
               <button type="button" className="control" onClick={onAgain}>
                 {say.end.again}
+              </button>
+            )}
+            {end === 'handed-in' && own?.handedAt === null && !own.received && (
+              <button type="button" className="control" onClick={onTakeUp}>
+                {say.end.takeUp}
               </button>
             )}
             <button type="button" className="control" onClick={onOther}>

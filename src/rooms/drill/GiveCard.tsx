@@ -1,9 +1,10 @@
-import { FileDown, FileInput, Link, QrCode as QrIcon } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { FileDown, Link, QrCode as QrIcon } from 'lucide-react';
+import { useState } from 'react';
 import { drillWords } from '@/core/words/screen/drill';
 import { LEVEL_TYPE, readLevelFile, writeLevelFile } from '@/formats/handed-in/level-file';
 import { copyText } from '@/ui/files/clipboard';
 import { download, plainName } from '@/ui/files/download';
+import { FileButton } from '@/ui/files/FileButton';
 import { part } from '@/ui/parts/part';
 import { useWords } from '@/ui/school/use-class';
 import type { DrillSentence } from '../address/drill/drill-sentence';
@@ -21,7 +22,6 @@ export function GiveCard({ sentence, tell }: Props) {
   const say = drillWords(w).give;
   const [shown, setShown] = useState(false);
   const [field, setField] = useState(false);
-  const chooser = useRef<HTMLInputElement>(null);
   const link = typeof window === 'undefined' ? '' : linkOf(w, sentence);
   const save = () => {
     const name = `${plainName(drillName(w, sentence), 'level')}.json`;
@@ -55,23 +55,7 @@ export function GiveCard({ sentence, tell }: Props) {
           <FileDown className="size-4" aria-hidden="true" />
           {say.file}
         </button>
-        <button type="button" className="control" onClick={() => chooser.current?.click()}>
-          <FileInput className="size-4" aria-hidden="true" />
-          {say.open}
-        </button>
-        <input
-          ref={chooser}
-          type="file"
-          accept=".json,application/json"
-          className="sr-only"
-          tabIndex={-1}
-          aria-label={say.open}
-          onChange={({ target }) => {
-            const [file] = target.files ?? [];
-            if (file) void file.text().then(open);
-            target.value = '';
-          }}
-        />
+        <FileButton label={say.open} accept=".json,application/json" onText={open} />
       </div>
       {field && (
         <label className="flex flex-col gap-1 text-small">

@@ -10,11 +10,11 @@ import { SELF } from '@/store/drilling';
 import { PERSON_NAME_LIMIT } from '@/store/limits';
 import type { SentencePart } from '@/ui/sentence/Sentence';
 import type { Word, WordOption } from '@/ui/sentence/words';
-import { BUDGETS, type DrillSentence, THINKS } from '../address/drill/drill-sentence';
+import { BUDGETS, type DrillSentence, FIRST_DRILL, THINKS } from '../address/drill/drill-sentence';
 import { listWord, option, severalWord, toggled } from '../shell/list-word';
 
 /** What is drilled where it is what is due; no skill is called so. */
-const DUE = 'due';
+export const DUE = 'due';
 const ANY = 'any';
 const YES_NO = ['yes', 'no'] as const;
 
@@ -218,9 +218,15 @@ export function withDrillWord(sentence: DrillSentence, id: string, value: string
     all.find((each) => each === value) ?? before;
   switch (id) {
     case 'on': {
-      if (value === DUE) return { ...next, due: true };
+      // What comes back is no test: it takes as long as it takes.
+      if (value === DUE) return { ...next, due: true, budget: { ...budget, seconds: null, mistakes: null } };
       if (sentence.due)
-        return { ...next, due: false, skills: DRILL_SKILL_IDS.filter((each) => each === value) };
+        return {
+          ...next,
+          due: false,
+          budget: FIRST_DRILL.budget,
+          skills: DRILL_SKILL_IDS.filter((each) => each === value),
+        };
       return { ...next, skills: toggled(DRILL_SKILL_IDS, sentence.skills, value) };
     }
     case 'signs':

@@ -16,6 +16,7 @@ import {
   readOn,
   seenAt,
   standing,
+  takenUp,
 } from './course';
 import { drillCode, readDrillCode } from './question';
 import { doubtIn, minutesOf } from './result';
@@ -105,7 +106,14 @@ describe('the course of a drill', () => {
           if (budget.seconds !== null)
             expect(spentAt(course.run, now)).toBeLessThanOrEqual(budget.seconds * 1000);
         }
-        course = givenUp(course, now);
+        // What was stopped by hand can be taken up, and is then where it was.
+        const stopped = givenUp(course, now);
+        const again = takenUp(stopped);
+        expect(again.attempts).toEqual(course.attempts);
+        const byHand = stopped.run.end === 'handed-in';
+        expect(again.run.end).toBe(byHand ? null : stopped.run.end);
+        if (byHand) expect(spentAt(again.run, now + 60_000)).toBe(spentAt(course.run, now));
+        course = stopped;
         const { end } = course.run;
         if (end === null) throw new Error('it was handed in');
         const spent = spentAt(course.run, now);

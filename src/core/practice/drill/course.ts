@@ -118,6 +118,11 @@ export function readOn(course: DrillCourse, now: number, think: number): DrillCo
   return { ...course, told: false, from: course.run.since === null ? null : now + think * 1000 };
 }
 
+/** A drill that was stopped by hand is taken up again; its clock stands. Nothing changes where it ended otherwise. */
+export function takenUp(course: DrillCourse): DrillCourse {
+  return course.run.end === 'handed-in' ? { ...course, run: { ...course.run, end: null } } : course;
+}
+
 /** Stopped by hand. */
 export function givenUp(course: DrillCourse, now: number): DrillCourse {
   const run = handedIn(course.run, now);

@@ -218,6 +218,7 @@ const END = {
   best: (right: number, day: string) =>
     `Your best try at this level is handed in: ${counted(right, 'answer', 'answers')} right, on ${day}.`,
   again: 'Once more',
+  takeUp: 'Go on with it after all',
   other: 'Another drill',
   next: (name: string) => `Next level: ${name}`,
   review: 'Not right at once',

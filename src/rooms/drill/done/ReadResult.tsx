@@ -1,5 +1,4 @@
-import { FileInput } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { personIn } from '@/core/exercise/set/match';
 import { setSchool } from '@/core/exercise/set/verdict';
 import { doubtIn } from '@/core/practice/drill/result';
@@ -7,6 +6,7 @@ import { sayHandedIn } from '@/core/words/say-handed-in';
 import { drillWords } from '@/core/words/screen/drill';
 import { type DrillHandedIn, readDrillResult } from '@/formats/handed-in/drill-result';
 import { receivedId, receiving } from '@/store/drilling';
+import { FileButton } from '@/ui/files/FileButton';
 import { useWords } from '@/ui/school/use-class';
 import { useSteady } from '@/ui/use-steady';
 import { readSpeaks } from '../../address/speaks';
@@ -28,7 +28,6 @@ export function ReadResult({ here, learner, tell }: Props) {
   const say = drillWords(w).done;
   const [read, setRead] = useState<Read | null>(null);
   const [text, setText] = useState('');
-  const chooser = useRef<HTMLInputElement>(null);
   const { school } = here;
   const { take, put } = useSteady({
     take: (from: string) => {
@@ -72,23 +71,7 @@ export function ReadResult({ here, learner, tell }: Props) {
           }}
         />
       </label>
-      <input
-        ref={chooser}
-        type="file"
-        accept=".json,application/json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label={say.file}
-        onChange={({ target }) => {
-          const [file] = target.files ?? [];
-          if (file) void file.text().then(take);
-          target.value = '';
-        }}
-      />
-      <button type="button" className="control self-start" onClick={() => chooser.current?.click()}>
-        <FileInput className="size-4" aria-hidden="true" />
-        {say.file}
-      </button>
+      <FileButton label={say.file} accept=".json,application/json" onText={take} />
       {read?.is === 'refused' && (
         <p role="alert" className="text-small text-wrong">
           {read.why}

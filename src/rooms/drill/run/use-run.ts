@@ -12,6 +12,7 @@ import {
   readOn,
   seenAt,
   standing,
+  takenUp,
 } from '@/core/practice/drill/course';
 import type { ClassWords } from '@/core/words/class-words';
 import type { Drill } from '@/store/drill';
@@ -74,6 +75,8 @@ export function useRun(school: SchoolHandle, w: ClassWords) {
     goOn: (drill: Drill, known: readonly string[]) => {
       setRun({ drill, course: goingOn(courseIn(drill), Date.now(), levelOf(drill).think), habits: known });
     },
+    /** Goes on with a drill that was stopped by hand. */
+    takeUp: () => run && put(goingOn(takenUp(run.course), Date.now(), think)),
     /** Looks at a drill that is over. */
     look: (drill: Drill) => setRun({ drill, course: { ...courseIn(drill), told: false }, habits: NO_HABITS }),
     answer: (given: Given) => run && put(answered(run.course, given, Date.now(), think)),
