@@ -64,7 +64,7 @@ export function ChartCard({ title, asTable, asChart, table, empty, of, height, l
             <div ref={box} aria-hidden="true" data-chart="" style={{ height, minWidth: least }} />
           )}
           <div
-            className={`overflow-x-auto text-small ${shown === 'chart' ? 'sr-only focus-within:not-sr-only' : ''}`}
+            className={`text-small ${shown === 'chart' ? 'sr-only focus-within:not-sr-only' : 'overflow-x-auto'}`}
           >
             {table}
           </div>
