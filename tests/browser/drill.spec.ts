@@ -389,4 +389,14 @@ test('by ear: nothing sounds before a press, and the answer is told by its sound
   await page.keyboard.press('Escape');
   await page.keyboard.press('0');
   await expect(page.getByText(/^Home is /u)).toBeVisible();
+
+  // A line is written down by ear, on a staff that begins empty.
+  await open(page, '/drill?on=dictation&scales=major&signs=1&questions=1&mistakes=any&minutes=any');
+  await expect(page.getByText('There is something to hear')).toBeVisible();
+  await begin(page).click();
+  await expect(question(page)).toContainText(/^Listen, and write the line down in [CGF] major\.$/u);
+  await page.getByRole('button', { name: 'Listen', exact: true }).click();
+  await expect(page.getByRole('application')).toBeVisible();
+  await page.getByRole('button', { name: 'I do not know' }).click();
+  await expect(page.getByText('Right is:')).toBeVisible();
 });

@@ -7,7 +7,6 @@ import { handing } from '@/store/drilling';
 import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { newId } from '@/ui/new-id';
 import { part } from '@/ui/parts/part';
-import { useWords } from '@/ui/school/use-class';
 import { Sentence, type SentencePart } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
 import { DRILL_PATH, drillHref, drillOfLevel, levelCode } from '../address/drill/drill-address';
@@ -27,8 +26,9 @@ import { planOf } from './run/run-of';
 import { useRun } from './run/use-run';
 import { StartView } from './StartView';
 import { goToDrill, sayDrill, useDrill } from './use-drill';
-import { useDue, useKnown } from './use-known';
+import { useDue, useHabits, useKnown } from './use-known';
 import { useLearner } from './use-learner';
+import { ViewTabs } from './ViewTabs';
 
 const RunView = part('drill', () => import('./run/RunView').then((module) => module.RunView));
 const EndView = part('drill', () => import('./EndView').then((module) => module.EndView));
@@ -55,17 +55,6 @@ function useSpoken(speaks: string | null): Here {
     const words = wordsOf(readSpeaks(speaks).settings, w.sayings);
     return { ...here, w: words, speech: { ...here.speech, words } };
   }, [here, speaks, w]);
-}
-
-/** Habits of somebody, the most frequent first: wrong answers to choose from begin with them. */
-function useHabits(known: ReturnType<typeof useKnown>): readonly string[] {
-  return useMemo(() => {
-    const counts = new Map<string, number>();
-    for (const { habit, wrong, corrected } of known?.items ?? []) {
-      if (habit !== null) counts.set(habit, (counts.get(habit) ?? 0) + wrong + corrected);
-    }
-    return [...counts].toSorted((a, b) => b[1] - a[1]).map(([habit]) => habit);
-  }, [known]);
 }
 
 function Room() {
@@ -220,7 +209,9 @@ function Room() {
           {!run && sentence.view === 'ladders' && learner.isRead && (
             <LaddersView {...rest} ladders={ladders} />
           )}
-          {!run && sentence.view === 'drills' && <DrillsView {...rest} onLook={handle.hands.look} />}
+          {!run && sentence.view === 'drills' && learner.isRead && (
+            <DrillsView {...rest} onLook={handle.hands.look} />
+          )}
         </ErrorBoundary>
       </main>
     </RoomShell>
@@ -238,34 +229,5 @@ function wordKeys(parts: readonly SentencePart[], open: (id: string) => void) {
     parts.flatMap((each) =>
       typeof each === 'string' || !each.key ? [] : [[each.key.toLowerCase(), () => open(each.id)] as const],
     ),
-  );
-}
-
-/** The sides of the room. */
-function ViewTabs({
-  view,
-  onView,
-}: {
-  readonly view: DrillView;
-  readonly onView: (view: DrillView) => void;
-}) {
-  const say = drillWords(useWords());
-  return (
-    <nav aria-label={say.viewsLabel} className="mt-1 flex flex-wrap gap-1.5">
-      {DRILL_VIEWS.map((each, at) => (
-        <button
-          key={each}
-          type="button"
-          className="control py-0.5! text-small"
-          aria-pressed={each === view}
-          onClick={() => onView(each)}
-        >
-          {say.views[each]}
-          <kbd className="key" aria-hidden="true">
-            {at + 1}
-          </kbd>
-        </button>
-      ))}
-    </nav>
   );
 }

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { setSchool } from '@/core/exercise/set/verdict';
 import { questionsOf } from '@/core/practice/drill/asking';
-import { asksDrilled } from '@/core/practice/drill/skill';
+import { asksDrilled, isHeard } from '@/core/practice/drill/skill';
 import { sayDrillQuestion } from '@/core/words/say-drill';
 import { drillWords } from '@/core/words/screen/drill';
 import type { Drill } from '@/store/drill';
@@ -26,7 +26,8 @@ export function StartView({ sentence, due, unfinished, onBegin, onGoOn }: Props)
     () => (sentence.due ? null : (questionsOf(sentence, 11, 1, setSchool(w.settings, []))[0] ?? null)),
     [sentence, w.settings],
   );
-  const asks = asksDrilled(skills, way, answering).map((id) => say.asks[id]);
+  const all = asksDrilled(skills, way, answering);
+  const asks = all.map((id) => say.asks[id]);
   const nothing = sentence.due ? due === 0 : example === null;
   return (
     <section aria-label={say.begin.title} className="card flex flex-col items-start gap-3 px-5 py-5">
@@ -49,9 +50,7 @@ export function StartView({ sentence, due, unfinished, onBegin, onGoOn }: Props)
         <li>{sentence.due ? say.begin.dueAsks : say.begin.asks(asks)}</li>
         <li>{say.begin.aim(budget.questions, budget.mistakes)}</li>
         <li>{say.begin.slow}</li>
-        {skills.some((id) => id === 'finished' || id === 'which' || id === 'home') && !sentence.due && (
-          <li>{say.begin.sound}</li>
-        )}
+        {!sentence.due && all.some(isHeard) && <li>{say.begin.sound}</li>}
       </ul>
       {example && (
         <figure className="mt-2 border-l-4 border-moon pl-4">

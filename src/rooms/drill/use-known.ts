@@ -33,3 +33,14 @@ export function useDue(known: Known | null) {
     return { due: dueBy(items, end, now), forecast: forecast(items, end, now), end };
   }, [known]);
 }
+
+/** Habits of somebody, the most frequent first: wrong answers to choose from begin with them. */
+export function useHabits(known: Known | null): readonly string[] {
+  return useMemo(() => {
+    const counts = new Map<string, number>();
+    for (const { habit, wrong, corrected } of known?.items ?? []) {
+      if (habit !== null) counts.set(habit, (counts.get(habit) ?? 0) + wrong + corrected);
+    }
+    return [...counts].toSorted((a, b) => b[1] - a[1]).map(([habit]) => habit);
+  }, [known]);
+}

@@ -38,6 +38,7 @@ export const DRILL_ASKS = [
   asked('chord', 'chord', { wants: 'notes' }),
   asked('transpose', 'transpose'),
   quiz('sounding'),
+  asked('dictation', 'dictation'),
   quiz('finished'),
   quiz('which'),
   quiz('home'),
@@ -87,6 +88,7 @@ export const DRILL_SKILLS = [
   { id: 'partners', one: ['partner'], other: [] },
   { id: 'chords', one: ['numeral'], other: ['chord'] },
   { id: 'transposing', one: ['sounding'], other: ['transpose'] },
+  { id: 'dictation', one: ['dictation'], other: [] },
   { id: 'finished', one: ['finished'], other: [] },
   { id: 'which', one: ['which'], other: [] },
   { id: 'home', one: ['home'], other: [] },
@@ -117,8 +119,18 @@ export function asksDrilled(
   return [...new Set(all)];
 }
 
-/** Whether an answer to an ask is chosen: what is to be put right is always written, a quiz always chosen. */
+/** What is heard before it is answered. */
+const HEARD: readonly DrillAskId[] = ['dictation', 'finished', 'which', 'home'];
+
+/** Whether an ask is heard. */
+export function isHeard(id: DrillAskId): boolean {
+  return HEARD.includes(id);
+}
+
+/** Rows that are always written: one to be put right, one that is heard. */
+const ALWAYS_WRITTEN: readonly DrillAskId[] = ['which-note', 'dictation'];
+
+/** Whether an answer to an ask is chosen: some rows are always written, a quiz is always chosen. */
 export function isChosen(id: DrillAskId, answering: Answering): boolean {
-  const { is } = askNamed(id);
-  return is === 'quiz' || (is !== 'which-note' && answering === 'choose');
+  return askNamed(id).is === 'quiz' || (!ALWAYS_WRITTEN.includes(id) && answering === 'choose');
 }

@@ -54,7 +54,7 @@ export function QuestionCard(props: Props) {
         </h2>
       </div>
       {asked && isDrawn(asked) && marked && <Shown asked={marked} />}
-      {ear.is && !told && (
+      {ear.is && (
         <div className="flex flex-wrap items-center gap-3">
           <button type="button" className="control" onClick={ear.hear}>
             <Volume2 className="size-4" aria-hidden="true" />
