@@ -400,3 +400,31 @@ test('by ear: nothing sounds before a press, and the answer is told by its sound
   await page.getByRole('button', { name: 'I do not know' }).click();
   await expect(page.getByText('Right is:')).toBeVisible();
 });
+
+test('silence first: answers open when it is over; and a level goes from hand to hand as a file', async ({
+  page,
+}) => {
+  await open(page, LEVEL.replace('think=0', 'think=3'));
+  await begin(page).click();
+  await expect(answers(page).first()).toBeDisabled();
+  await page.keyboard.press('1');
+  await expect(page.getByText('Think first: the answers open in a moment.')).toBeVisible();
+  await expect(answers(page).first()).toBeEnabled();
+  await answer(page, true);
+  await expect(page.getByRole('region', { name: 'Question 2', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop and hand in' }).click();
+  // A hand that stopped it by mistake takes it up again.
+  await page.getByRole('button', { name: 'Go on with it after all' }).click();
+  await expect(page.getByRole('region', { name: 'Question 2', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop and hand in' }).click();
+  await page.getByRole('button', { name: 'Another drill' }).click();
+  const give = page.getByRole('region', { name: 'Give this level' });
+  const file = await savedBy(page, () => give.getByRole('button', { name: 'Save as a file' }).click());
+  await open(page, '/drill?on=order', OWN_SCHOOL);
+  const chooser = page.locator('input[type=file][aria-label="Open a level file"]');
+  await chooser.setInputFiles({ name: 'not.json', mimeType: 'application/json', buffer: Buffer.from('{}') });
+  await expect(page.getByRole('banner').getByRole('status')).toContainText('This file holds no level.');
+  await chooser.setInputFiles({ name: file.name, mimeType: 'application/json', buffer: file.bytes });
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('up to four signs');
+  await expect(page.getByRole('button', { name: /^silence: after three seconds/u })).toBeVisible();
+});

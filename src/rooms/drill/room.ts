@@ -13,7 +13,6 @@ export const DRILL: Room = {
   examples: [
     '/drill',
     '/drill?on=scales.chords.finished&way=both&by=write&keys=flats&signs=4&scales=harmonic-minor&clefs=bass&questions=10&minutes=any&mistakes=any&think=5&crib=no&for=by-ear',
-    '/drill?on=due&questions=20&minutes=10&mistakes=any',
     '/drill?see=known',
     '/drill?see=ladders',
     '/drill?see=drills',
