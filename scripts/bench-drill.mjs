@@ -124,6 +124,9 @@ async function benchAnswers(page, address, row) {
     page.evaluate(
       () => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))),
     );
+  /** Until the page has nothing left to do, twice over: what is wanted next is worked out then. */
+  const rested = () =>
+    page.evaluate(() => new Promise((resolve) => requestIdleCallback(() => requestIdleCallback(resolve))));
   const press = async (key, into) => {
     await settled();
     const before = await spent();
@@ -133,9 +136,9 @@ async function benchAnswers(page, address, row) {
   };
   for (let nth = 0; nth < 28; nth += 1) {
     // As somebody reads: what comes next is worked out meanwhile.
-    await page.waitForTimeout(700);
+    await rested();
     await press('0', 'answer');
-    await page.waitForTimeout(300);
+    await rested();
     await press('Enter', 'next');
   }
   for (const [name, values] of Object.entries(costs)) {

@@ -134,6 +134,20 @@ export function doneOf({ level, end, answers }: Drill): Done {
   return { level, end, mistakes: mistakesIn({ outcomes }) };
 }
 
+/** How many answers of a drill were right in the end. */
+export function rightIn({ answers }: Pick<Drill, 'answers'>): number {
+  return attemptsIn(answers).filter(({ outcome }) => outcome !== 'wrong').length;
+}
+
+/** The try that is handed in: this one where it succeeded, else the one with most right answers at the same level. */
+export function bestTry(drills: readonly Drill[], id: string): Drill | null {
+  const own = drills.find((each) => each.id === id) ?? null;
+  if (!own || own.end === 'success' || own.level === '') return own;
+  const tries = drills.filter(({ level, end, received }) => level === own.level && end !== null && !received);
+  // Of equals the latest.
+  return tries.toReversed().toSorted((a, b) => rightIn(b) - rightIn(a))[0] ?? own;
+}
+
 type Rung = Ladder['levels'][number];
 
 /** Makes a ladder, of some levels or none yet. */

@@ -67,6 +67,13 @@ test('a drill by keys alone, to success: a slip put right, the next question at 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Question 1', exact: true })).toBeVisible();
   await expect(budget(page)).toContainText('0 of 6');
+  // The crib opens and closes by its key; that it was opened is kept.
+  const crib = page.getByRole('region', { name: 'Crib' });
+  await page.keyboard.press('c');
+  await expect(crib.getByRole('row')).toHaveCount(9);
+  await page.keyboard.press('c');
+  await expect(crib.getByRole('row')).toHaveCount(0);
+  await expect(crib).toContainText('The crib was opened.');
   // The first answer is a slip; the second one puts it right.
   await answer(page, false);
   await expect(page.getByText('Not so. One more try.')).toBeVisible();

@@ -9,7 +9,8 @@ import type { ClassWords } from './class-words';
 import { sayKeyRule } from './say-rule';
 import { capital, numberWord, ordinal, signCount } from './vocabulary';
 
-const QUALITY_WORDS: Readonly<Record<Quality, string>> = {
+/** What qualities of intervals are called. */
+export const INTERVAL_QUALITIES: Readonly<Record<Quality, string>> = {
   perfect: 'perfect',
   major: 'major',
   minor: 'minor',
@@ -108,7 +109,7 @@ export function intervalName({ letters, quality }: Pick<Interval, 'letters' | 'q
   if (perfect && letters === 8) return 'octave';
   if (perfect && letters === 15) return 'double octave';
   if (perfect && letters === 1) return 'unison';
-  return `${QUALITY_WORDS[quality]} ${letters === 1 ? 'unison' : letters === 8 ? 'octave' : ordinal(letters)}`;
+  return `${INTERVAL_QUALITIES[quality]} ${letters === 1 ? 'unison' : letters === 8 ? 'octave' : ordinal(letters)}`;
 }
 
 function countsOf(w: ClassWords, tonic: PlacedNote['pitch'], placed: PlacedNote): string {

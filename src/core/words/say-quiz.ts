@@ -1,27 +1,17 @@
-import type { Quality } from '../note/interval';
 import type { IntervalName, Quiz, QuizAsked, QuizChoice, QuizReason } from '../practice/quiz';
 import type { Scale } from '../scale/scale';
 import type { ClassWords } from './class-words';
 import { sayEar, sayEarChoice, sayEarReason } from './say-ear';
 import { instrumentNames } from './say-instrument';
+import { INTERVAL_QUALITIES } from './say-note';
 import { scaleName } from './say-scale';
 import { capital, degreeIn, numberWord, ordinal } from './vocabulary';
-
-const QUALITIES: Readonly<Record<Quality, string>> = {
-  perfect: 'perfect',
-  major: 'major',
-  minor: 'minor',
-  augmented: 'augmented',
-  diminished: 'diminished',
-  'doubly-augmented': 'doubly augmented',
-  'doubly-diminished': 'doubly diminished',
-};
 
 const SIZES = ['', 'unison', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'octave'];
 
 /** An interval by name: `perfect fifth`. */
 function intervalName({ size, quality }: IntervalName): string {
-  return `${QUALITIES[quality]} ${SIZES[size] ?? ordinal(size)}`;
+  return `${INTERVAL_QUALITIES[quality]} ${SIZES[size] ?? ordinal(size)}`;
 }
 
 const an = (text: string) => `${/^[aeiou]/u.test(text) ? 'an' : 'a'} ${text}`;
@@ -93,7 +83,7 @@ export function sayQuizReason(w: ClassWords, reason: QuizReason): string {
       const { size, turned } = reason;
       const kept = isPerfect(reason)
         ? 'perfect stays perfect'
-        : `${QUALITIES[reason.quality]} becomes ${QUALITIES[turned.quality]}`;
+        : `${INTERVAL_QUALITIES[reason.quality]} becomes ${INTERVAL_QUALITIES[turned.quality]}`;
       return `The two make ${numberWord(9)}: ${numberWord(size)} and ${numberWord(turned.size)}; ${kept}.`;
     }
     case 'sounds': {

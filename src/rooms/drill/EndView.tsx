@@ -3,9 +3,9 @@ import { readDrillCode } from '@/core/practice/drill/question';
 import { sayDrillQuestion } from '@/core/words/say-drill';
 import { drillWords } from '@/core/words/screen/drill';
 import type { Drill } from '@/store/drill';
+import { bestTry } from '@/store/drilling';
 import { useWords } from '@/ui/school/use-class';
 import { HandInCard } from './HandInCard';
-import { rightIn } from './result-of';
 import { AboutAnswer } from './run/ToldCard';
 import type { Run } from './run/use-run';
 
@@ -23,15 +23,6 @@ type Props = {
   readonly onHanded: (drill: Drill) => void;
   readonly tell: (text: string) => void;
 };
-
-/** The try that is handed in: this one where it succeeded, else the one with most right answers at the same level. */
-function bestTry(drills: readonly Drill[], id: string): Drill | null {
-  const own = drills.find((each) => each.id === id) ?? null;
-  if (!own || own.end === 'success' || own.level === '') return own;
-  const tries = drills.filter(({ level, end, received }) => level === own.level && end !== null && !received);
-  // Of equals the latest.
-  return tries.toReversed().toSorted((a, b) => rightIn(b) - rightIn(a))[0] ?? own;
-}
 
 /** How a drill went: its end, its counts, what was not right at once with its reason, and handing it in. */
 export function EndView({ run, drills, name, next, onAgain, onTakeUp, onOther, onHanded, tell }: Props) {

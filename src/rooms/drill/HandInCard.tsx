@@ -4,6 +4,7 @@ import { drillWords } from '@/core/words/screen/drill';
 import { drillResultCode, writeDrillResult } from '@/formats/handed-in/drill-result';
 import { HANDED_IN_TYPE } from '@/formats/handed-in/handed-in';
 import type { Drill } from '@/store/drill';
+import { rightIn } from '@/store/drilling';
 import { PERSON_NAME_LIMIT } from '@/store/limits';
 import { copyText } from '@/ui/files/clipboard';
 import { download, plainName } from '@/ui/files/download';
@@ -11,7 +12,7 @@ import { useStored } from '@/ui/keys/use-setting';
 import { part } from '@/ui/parts/part';
 import { useWords } from '@/ui/school/use-class';
 import { speaksCode } from '../address/speaks';
-import { resultOf, rightIn } from './result-of';
+import { resultOf } from './result-of';
 
 const QrCode = part('qr', () => import('./QrCode').then((module) => module.QrCode));
 

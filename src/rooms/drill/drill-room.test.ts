@@ -4,6 +4,7 @@ import { CLEFS } from '@/core/instrument/staff';
 import { KEY_SIDES } from '@/core/practice/drill/asking';
 import { knownFrom, picture } from '@/core/practice/drill/known';
 import { READY_LADDERS } from '@/core/practice/drill/ladder';
+import { exerciseFor } from '@/core/practice/drill/picture';
 import { ANSWERINGS, asksDrilled, DRILL_SKILL_IDS, DRILL_WAYS } from '@/core/practice/drill/skill';
 import { SCALE_IDS } from '@/core/scale/pattern';
 import { USUAL_SETTINGS } from '@/core/school/settings';
@@ -15,7 +16,6 @@ import { NO_DATA } from '@/store/school-data';
 import { drillOfLevel, givenHref, levelCode, readDrill, writeDrill } from '../address/drill/drill-address';
 import { DRILL_VIEWS, type DrillSentence, FIRST_DRILL } from '../address/drill/drill-sentence';
 import { drillName, drillText, withDrillWord } from './drill-words';
-import { exerciseFor } from './known/picture-of';
 import { laddersShown, nextRung, rungAfter, statesOf } from './ladders/ladder-of';
 
 const sentences: fc.Arbitrary<DrillSentence> = fc.record({
@@ -147,7 +147,7 @@ describe('the exercise of a weak spot', () => {
     const cells = picture(knownFrom(demoDrills(NOW), USUAL_SETTINGS), Date.parse(NOW));
     expect(cells.length).toBeGreaterThan(50);
     for (const cell of cells) {
-      const level = exerciseFor(cell);
+      const level = { ...FIRST_DRILL, ...exerciseFor(cell) };
       expect(asksDrilled(level.skills, level.way, level.answering), cell.ask).toContain(cell.ask);
       const [, scale] = cell.key.split('.');
       if (scale) expect(level.limits.scales).toEqual([scale]);

@@ -1,4 +1,5 @@
-import { type ReactNode, useEffect, useRef, useState } from 'react';
+import { type CSSProperties, type ReactNode, useEffect, useRef, useState } from 'react';
+import { useSteady } from '../use-steady';
 
 /** What every chart with its table has. */
 export type ChartProps = {
@@ -23,24 +24,6 @@ type Props = ChartProps & {
 /** A chart with its table. The chart is drawn by a script of its own, which comes when one is to be seen. */
 export function ChartCard({ title, asTable, asChart, table, empty, of, height, least, draw }: Props) {
   const [shown, setShown] = useState<'chart' | 'table'>('chart');
-  const box = useRef<HTMLDivElement>(null);
-  const newest = useRef(draw);
-  newest.current = draw;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: drawn again where what it shows is another
-  useEffect(() => {
-    const element = box.current;
-    if (shown === 'table' || !element) return;
-    let gone = false;
-    let end: (() => void) | null = null;
-    void newest.current(element).then((drawn) => {
-      if (gone) drawn();
-      else end = drawn;
-    });
-    return () => {
-      gone = true;
-      end?.();
-    };
-  }, [of, shown]);
   return (
     <section aria-label={title} className="card flex min-w-0 flex-col gap-1 px-4 py-3">
       <div className="flex items-center justify-between gap-2">
@@ -60,9 +43,7 @@ export function ChartCard({ title, asTable, asChart, table, empty, of, height, l
         <p className="text-small">{empty}</p>
       ) : (
         <>
-          {shown === 'chart' && (
-            <div ref={box} aria-hidden="true" data-chart="" style={{ height, minWidth: least }} />
-          )}
+          {shown === 'chart' && <Drawing key={of} draw={draw} style={{ height, minWidth: least }} />}
           <div
             className={`text-small ${shown === 'chart' ? 'sr-only focus-within:not-sr-only' : 'overflow-x-auto'}`}
           >
@@ -72,4 +53,25 @@ export function ChartCard({ title, asTable, asChart, table, empty, of, height, l
       )}
     </section>
   );
+}
+
+/** The drawing itself, made anew where what it shows is another. */
+function Drawing({ draw, style }: Pick<Props, 'draw'> & { readonly style: CSSProperties }) {
+  const box = useRef<HTMLDivElement>(null);
+  const { begin } = useSteady({ begin: draw });
+  useEffect(() => {
+    const element = box.current;
+    if (!element) return;
+    let gone = false;
+    let end: (() => void) | null = null;
+    void begin(element).then((drawn) => {
+      if (gone) drawn();
+      else end = drawn;
+    });
+    return () => {
+      gone = true;
+      end?.();
+    };
+  }, [begin]);
+  return <div ref={box} aria-hidden="true" data-chart="" style={style} />;
 }

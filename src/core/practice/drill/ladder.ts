@@ -72,7 +72,7 @@ type ReadyLevel = { readonly id: string; readonly level: DrillLevel };
 export type ReadyLadder = {
   readonly id: string;
   readonly opens: Opening;
-  readonly levels: readonly [ReadyLevel, ...ReadyLevel[]];
+  readonly levels: readonly ReadyLevel[];
 };
 
 const BUDGET: DrillLimits = { questions: 12, seconds: 300, mistakes: 3 };
@@ -112,7 +112,7 @@ const growing = (
   pairs(
     scales,
     WIDER.map((signs) => ({ id: `to-${signs}`, find: { skills, signs }, build })),
-  ) as unknown as ReadyLadder['levels'];
+  );
 
 const SLOWLY: DrillLimits = { questions: 8, seconds: 600, mistakes: 3 };
 

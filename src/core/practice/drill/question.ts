@@ -64,11 +64,9 @@ const SEED = /^\d{1,10}$/u;
 
 function quizFrom(ask: DrillAskId, quiz: QuizId, rest: string): DrillQuestion | null {
   const [name = '', id = '', seed = '', ...more] = rest.split('.');
-  const reading = readEnglishNote(name);
-  const scale = SCALE_IDS.find((each) => each === id);
-  if (!reading.ok || !scale || !SEED.test(seed) || more.length > 0) return null;
-  if (!scaleNamed(reading.note, scale).ok) return null;
-  return { ask, is: 'quiz', quiz, tonic: reading.note, scale, seed: Number(seed) };
+  const key = keyFrom(`${name}.${id}`);
+  if (!key || !SEED.test(seed) || more.length > 0 || !scaleNamed(key.tonic, key.scale).ok) return null;
+  return { ask, is: 'quiz', quiz, ...key, seed: Number(seed) };
 }
 
 /** The question of a code, or null where this version knows none. */
@@ -97,6 +95,14 @@ export function keyCodeOf(question: DrillQuestion): KeyCode {
   if (question.is === 'quiz') return `${asciiName(question.tonic)}.${question.scale}`;
   const key = keyOf(markedIn(question) as MarkQuestion);
   return key?.scale ? `${asciiName(key.tonic)}.${key.scale}` : NO_KEY;
+}
+
+/** The key of a code, or null for what is about none. */
+export function keyFrom(code: KeyCode): { readonly tonic: SpelledNote; readonly scale: ScaleId } | null {
+  const [name = '', id = ''] = code.split('.');
+  const reading = readEnglishNote(name);
+  const scale = SCALE_IDS.find((each) => each === id);
+  return reading.ok && scale ? { tonic: reading.note, scale } : null;
 }
 
 /** What has a schedule of its own: a skill in a key, in a clef, chosen or written. */

@@ -1,12 +1,13 @@
 import { useMemo, useState } from 'react';
 import type { KnownCell } from '@/core/practice/drill/known';
+import { pictured, weakest } from '@/core/practice/drill/picture';
+import { keyFrom } from '@/core/practice/drill/question';
 import { drillWords } from '@/core/words/screen/drill';
 import { HeatView } from '@/ui/chart/HeatView';
 import type { HeatCell } from '@/ui/chart/heat-cell';
 import { useWords } from '@/ui/school/use-class';
 import type { SideProps } from '../side-props';
 import { HabitCourse } from './HabitCourse';
-import { keyFrom, pictured, weakest } from './picture-of';
 import { SpotCard } from './SpotCard';
 
 /** The most weak spots that are listed. */

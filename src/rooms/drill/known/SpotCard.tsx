@@ -2,7 +2,8 @@ import { useMemo } from 'react';
 import { mistakeNamed } from '@/core/mark/mistakes/all';
 import { type Attempt, attemptsIn } from '@/core/practice/drill/attempt';
 import type { KnownCell } from '@/core/practice/drill/known';
-import { type DrillQuestion, readDrillCode } from '@/core/practice/drill/question';
+import { exerciseFor } from '@/core/practice/drill/picture';
+import { type DrillQuestion, keyFrom, readDrillCode } from '@/core/practice/drill/question';
 import type { Settings } from '@/core/school/settings';
 import { sayDrillQuestion } from '@/core/words/say-drill';
 import { nameOfHabit } from '@/core/words/say-mistake';
@@ -11,10 +12,9 @@ import type { Drill } from '@/store/drill';
 import { useWords } from '@/ui/school/use-class';
 import { deriveHref } from '../../address/derive/derive-address';
 import { FIRST_SENTENCE } from '../../address/derive/derive-sentence';
-import type { DrillSentence } from '../../address/drill/drill-sentence';
+import { type DrillSentence, FIRST_DRILL } from '../../address/drill/drill-sentence';
 import { GoLink } from '../../shell/GoLink';
 import { AboutAnswer } from '../run/ToldCard';
-import { exerciseFor, keyFrom } from './picture-of';
 
 type Props = {
   readonly cell: KnownCell;
@@ -22,6 +22,9 @@ type Props = {
   readonly drills: readonly Drill[];
   readonly onBegin: (level: DrillSentence) => void;
 };
+
+/** An exercise is no test. */
+const BUDGET = { questions: 8, seconds: null, mistakes: null };
 
 type Wrong = { readonly question: DrillQuestion; readonly attempt: Attempt };
 
@@ -75,7 +78,7 @@ export function SpotCard({ cell, name, drills, onBegin }: Props) {
       <button
         type="button"
         className="control self-start bg-ink! text-sheet!"
-        onClick={() => onBegin(exerciseFor(cell))}
+        onClick={() => onBegin({ ...FIRST_DRILL, ...exerciseFor(cell), budget: BUDGET })}
       >
         {say.known.drill}
       </button>

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { cribOf } from '@/core/practice/drill/crib';
 import { sayingOf } from '@/core/words/class-words';
 import { drillWords } from '@/core/words/screen/drill';
@@ -7,34 +7,27 @@ import type { DrillSentence } from '../../address/drill/drill-sentence';
 
 type Props = {
   readonly level: DrillSentence;
-  /** Whether it was opened already, which is kept. */
-  readonly open: boolean;
-  readonly onOpen: () => void;
+  /** Whether it is seen now. */
+  readonly shown: boolean;
+  /** Whether it was opened in this drill, which is kept. */
+  readonly opened: boolean;
+  readonly onToggle: () => void;
 };
 
 /** The signatures that occur in the level, which may be opened; that they were is kept. */
-export function CribCard({ level, open, onOpen }: Props) {
+export function CribCard({ level, shown, opened, onToggle }: Props) {
   const w = useWords();
   const say = drillWords(w).run;
-  const [shown, setShown] = useState(open);
   const rows = useMemo(() => (shown ? cribOf(level) : []), [shown, level]);
   return (
     <section aria-label={say.crib} className="card flex flex-col gap-2 px-4 py-3">
-      <button
-        type="button"
-        className="control self-start"
-        aria-expanded={shown}
-        onClick={() => {
-          if (!shown) onOpen();
-          setShown(!shown);
-        }}
-      >
+      <button type="button" className="control self-start" aria-expanded={shown} onClick={onToggle}>
         {shown ? say.cribClose : say.cribOpen}
         <kbd className="key" aria-hidden="true">
           C
         </kbd>
       </button>
-      <p className="text-small text-quiet">{open ? say.cribOpened : say.cribWhy}</p>
+      <p className="text-small text-quiet">{opened ? say.cribOpened : say.cribWhy}</p>
       {shown &&
         (['sharps', 'flats'] as const).map((order) => {
           const saying = sayingOf(w, order);

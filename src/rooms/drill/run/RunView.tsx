@@ -1,4 +1,4 @@
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Answer } from '@/core/exercise/answer';
 import { answerCode } from '@/core/exercise/code';
 import { judgedIn } from '@/core/practice/drill/choices';
@@ -34,7 +34,13 @@ export function RunView({ handle }: Props) {
   const opens = useOpen(course?.from ?? null);
   const ear = useEar(asked, standsStill || told);
   const level = useMemo(() => run && levelOf(run.drill), [run]);
-  const { choose, pass, give } = useSteady({
+  const [crib, showCrib] = useState(false);
+  const { choose, pass, give, toggleCrib } = useSteady({
+    /** By key or by press: that it was opened is kept where it is seen. */
+    toggleCrib: () => {
+      if (!crib) hands.crib();
+      showCrib(!crib);
+    },
     choose: (at: number) => {
       const choice = asked?.choices?.choices[at];
       if (!asked?.choices || !choice || !opens) return;
@@ -69,7 +75,7 @@ export function RunView({ handle }: Props) {
         ...(told ? { Enter: hands.next } : { ...Object.fromEntries(digits), '0': pass }),
         ' ': hands.pause,
         h: ear.hear,
-        c: () => level?.crib && hands.crib(),
+        c: () => level?.crib && toggleCrib(),
         Escape: ear.stop,
       };
   useKeys(keys, single === 'on');
@@ -112,7 +118,7 @@ export function RunView({ handle }: Props) {
           onResume={hands.resume}
           onStop={hands.stop}
         />
-        {level.crib && <CribCard level={level} open={run.drill.crib} onOpen={hands.crib} />}
+        {level.crib && <CribCard level={level} shown={crib} opened={run.drill.crib} onToggle={toggleCrib} />}
       </div>
     </div>
   );

@@ -32,8 +32,9 @@ export function useEar(asked: AskedNow | null, silent: boolean) {
       if (pressed.current && rows && !silent) void play(rowsHeard(rows));
     },
   });
-  // biome-ignore lint/correctness/useExhaustiveDependencies: it begins when another question comes
-  useEffect(begin, [key, begin]);
+  useEffect(() => {
+    if (key !== '') begin();
+  }, [key, begin]);
   return { is: rows !== null, sounds: heard.is !== 'silent', hear, stop };
 }
 

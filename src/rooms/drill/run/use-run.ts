@@ -106,9 +106,8 @@ export function useRun(school: SchoolHandle, w: ClassWords) {
   const place = run ? run.course.attempts.length - (run.course.told ? 1 : 0) : 0;
   const planned: Planned | null = run ? askedNow(run.course) : null;
   const asked = run && planned ? at(run, place) : null;
-  const { ahead } = useSteady({ ahead: () => run && at(run, place + 1) });
-  // biome-ignore lint/correctness/useExhaustiveDependencies: worked out ahead for each place anew
-  useEffect(() => (id === null ? undefined : whenIdle(ahead)), [id, place, ahead]);
+  const { ahead } = useSteady({ ahead: (next: number) => run && at(run, next) });
+  useEffect(() => (id === null ? undefined : whenIdle(() => ahead(place + 1))), [id, place, ahead]);
   return { run, asked, place, judging, think, hands };
 }
 

@@ -1,20 +1,8 @@
-import { readEnglishNote } from '@/core/note/parse';
-import type { SpelledNote } from '@/core/note/spelled';
-import { signsOfKey } from '@/core/practice/drill/asking';
-import { type KnownCell, type KnownItem, picture } from '@/core/practice/drill/known';
-import { DRILL_ASK_IDS, DRILL_SKILLS, type DrillAskId, type DrillSkillId } from '@/core/practice/drill/skill';
-import { SCALE_IDS } from '@/core/scale/pattern';
-import { type DrillSentence, FIRST_DRILL } from '../../address/drill/drill-sentence';
-
-type ScaleId = (typeof SCALE_IDS)[number];
-
-/** A key from its code, or null for what is about none. */
-export function keyFrom(code: string): { readonly tonic: SpelledNote; readonly scale: ScaleId } | null {
-  const [name = '', id = ''] = code.split('.');
-  const reading = readEnglishNote(name);
-  const scale = SCALE_IDS.find((each) => each === id);
-  return reading.ok && scale ? { tonic: reading.note, scale } : null;
-}
+import { SCALE_IDS } from '../../scale/pattern';
+import { type DrillAsked, signsOfKey } from './asking';
+import { type KnownCell, type KnownItem, picture } from './known';
+import { keyFrom } from './question';
+import { DRILL_ASK_IDS, DRILL_SKILLS, type DrillAskId, type DrillSkillId } from './skill';
 
 /** What is known as rows of keys by columns of skills. */
 export type Pictured = {
@@ -44,8 +32,11 @@ export function pictured(items: readonly KnownItem[], now: number): Pictured {
 
 /** Whether a cell is a weak spot: it is likely to be forgotten, or was wrong last. */
 function isWeak({ likely, items }: KnownCell): boolean {
-  return likely < 0.85 || items.some(({ lastWrong }) => lastWrong);
+  return likely < SURE || items.some(({ lastWrong }) => lastWrong);
 }
+
+/** Below so sure a thing is a weak spot. */
+const SURE = 0.85;
 
 /** The weakest cells, the weakest first. */
 export function weakest(cells: readonly KnownCell[], most: number): readonly KnownCell[] {
@@ -63,19 +54,17 @@ function skillOf(ask: DrillAskId): DrillSkillId {
   return found?.id ?? 'signatures';
 }
 
-/** A short drill of just this weak spot: its skill, its scale, and keys with so many signs. */
-export function exerciseFor({ key, ask, items }: KnownCell): DrillSentence {
+/** What practises just this weak spot: its skill, its scale, and keys with so many signs. */
+export function exerciseFor({ key, ask, items }: KnownCell): DrillAsked {
   const of = keyFrom(key);
   const skill = skillOf(ask);
   const signs = of ? signsOfKey(of) : 4;
   const one = DRILL_SKILLS.find(({ id }) => id === skill)?.one as readonly DrillAskId[] | undefined;
   return {
-    ...FIRST_DRILL,
     skills: [skill],
     way: one?.includes(ask) ? 'one' : 'other',
     answering: items.some(({ chosen }) => !chosen) ? 'write' : 'choose',
     side: signs > 0 ? 'sharps' : signs < 0 ? 'flats' : 'all',
     limits: { maxSigns: Math.max(1, Math.abs(signs)), scales: [of?.scale ?? 'major'], clefs: ['treble'] },
-    budget: { questions: 8, seconds: null, mistakes: null },
   };
 }
