@@ -9,11 +9,14 @@ export type ProblemDocument = {
 
 const TITLES: Readonly<Record<number, string>> = {
   400: 'The request could not be read',
+  401: 'Who sends this is not known here',
   404: 'There is nothing at this address',
   405: 'This method is not allowed here',
+  409: 'This does not go with how things stand',
   413: 'The request is too large',
   415: 'This kind of content is not read here',
   422: 'The request was read, but asks for something that is not allowed',
+  429: 'This is asked too often',
 };
 
 /** Makes a problem document. Its type names the status; the detail says what was read and what is allowed. */

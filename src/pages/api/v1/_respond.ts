@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { APIRoute } from 'astro';
+import type * as z from 'zod';
 import { type ProblemDocument, problem, problemResponse } from './_problem';
 
 export type Answer =
@@ -14,6 +15,20 @@ export function json(value: unknown): Answer {
 /** A field that was read but is not allowed. */
 export function refused(name: string, detail: string, status = 422): Answer {
   return { ok: false, problem: problem(status, detail, [{ pointer: `#/${name}`, detail }]) };
+}
+
+/** What was of the right shape and is not allowed: a number out of its range, a word that is none of the list. */
+const NOT_ALLOWED = ['too_big', 'too_small', 'invalid_value'];
+
+/** A body that is not of the shape that is read: each place with what is wrong there. */
+export function refusedBody(issues: readonly z.core.$ZodIssue[]): Answer & { readonly ok: false } {
+  const errors = issues.map(({ path, message }) => ({
+    pointer: `#/${path.map(String).join('/')}`,
+    detail: message,
+  }));
+  const status = issues.every(({ code }) => NOT_ALLOWED.includes(code)) ? 422 : 400;
+  const detail = errors.map(({ pointer, detail: why }) => `${pointer}: ${why}.`).join(' ');
+  return { ok: false, problem: problem(status, detail, errors) };
 }
 
 /** Makes an endpoint of a pure answer: an ETag, 304 where nothing changed, problems as documents. */

@@ -12,8 +12,7 @@ import { ENGLISH } from '@/core/words/class-words';
 import { sayClaims } from '@/core/words/say-claim';
 import { sayTask } from '@/core/words/say-task';
 import { counted } from '@/core/words/vocabulary';
-import { problem } from './_problem';
-import { type Answer, json, refused } from './_respond';
+import { type Answer, json, refused, refusedBody } from './_respond';
 import { writeAnswer, writeQuestion } from './_sheet-write';
 
 const FIND_MISTAKE = 'find-mistake';
@@ -124,19 +123,6 @@ function written(item: SheetItem, number: number): z.infer<typeof sheetAnswer>['
     text,
     reason,
   };
-}
-
-/** What was of the right shape and is not allowed: a number out of its range, a word that is none of the list. */
-const NOT_ALLOWED = ['too_big', 'too_small', 'invalid_value'];
-
-function refusedBody(issues: readonly z.core.$ZodIssue[]): Answer {
-  const errors = issues.map(({ path, message }) => ({
-    pointer: `#/${path.map(String).join('/')}`,
-    detail: message,
-  }));
-  const status = issues.every(({ code }) => NOT_ALLOWED.includes(code)) ? 422 : 400;
-  const detail = errors.map(({ pointer, detail: why }) => `${pointer}: ${why}.`).join(' ');
-  return { ok: false, problem: problem(status, detail, errors) };
 }
 
 /** POST /sheet: a sheet made from a seed, with its key. */
