@@ -8,7 +8,7 @@ const CI = Boolean(process.env['CI']);
 
 function server(school: 'demo' | 'own', port: number) {
   return {
-    command: 'node server/main.mjs',
+    command: 'node --max-semi-space-size=2 server/main.mjs',
     env: { PORT: String(port), MOON_STEP_SCHOOL: school },
     url: `http://127.0.0.1:${port}/api/v1/signature?fifths=0`,
     reuseExistingServer: false,

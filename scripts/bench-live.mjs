@@ -14,7 +14,8 @@ const sorted = (values) => [...values].sort((a, b) => a - b);
 const median = (values) => sorted(values)[Math.floor(values.length / 2)];
 
 /** Memory of a process that is in use, in MB. */
-const memoryOf = (pid) => Number(/VmRSS:\s+(\d+)/u.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1000;
+const memoryOf = (pid) =>
+  Number(/VmRSS:\s+(\d+)/u.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1000;
 
 export async function benchLive(base, pid, row) {
   const before = memoryOf(pid);
@@ -34,32 +35,42 @@ export async function benchLive(base, pid, row) {
   );
   row(`${PHONES} phones joined and listening`, `${Math.round(performance.now() - started)} ms`, '10 s');
   const ask = (round, stage) =>
-    sendJson(base, 'PUT', `/classes/${open.code}/question`, { round, question: QUESTION, stage }, open.secret);
-  const waits = [];
-  let refused = 0;
-  for (const round of [1, 2, 3]) {
-    started = performance.now();
+    sendJson(
+      base,
+      'PUT',
+      `/classes/${open.code}/question`,
+      { round, question: QUESTION, stage },
+      open.secret,
+    );
+  const answers = async (round, within) => {
     heard = 0;
+    started = performance.now();
     await ask(round, 'answer');
     while (heard < PHONES) await new Promise((done) => setImmediate(done));
-    if (round === 1)
-      row('A question on every phone', `${Math.round(performance.now() - started)} ms`, '');
+    const asked = performance.now() - started;
+    const waits = [];
     await Promise.all(
       phones.map(async ({ person, answer }, at) => {
+        await new Promise((done) => setTimeout(done, (within * at) / PHONES));
         const sent = performance.now();
         const arrived = new Promise((done) => there.set(`${person} ${round}`, done));
         const { status } = await answer(round, { notes: ANSWERS[at % ANSWERS.length] });
         if (status === 200) waits.push((await arrived) - sent);
-        else refused += 1;
       }),
     );
-  }
+    const said = `${Math.round(median(waits))} (${Math.round(sorted(waits).at(-1))}) ms`;
+    return { asked: `${Math.round(asked)} ms`, said, lost: PHONES - waits.length };
+  };
+  const calm = await answers(1, 5000);
+  row('A question on every phone', calm.asked, '');
+  row(`An answer at the desk, ${PHONES} in 5 s`, calm.said, `300 ms; ${calm.lost} lost`);
+  const burst = await answers(2, 0);
+  row('An answer at the desk, all at the same moment', burst.said, `300 ms; ${burst.lost} lost`);
   row(
-    `An answer at the desk, ${PHONES} at the same moment`,
-    `${Math.round(median(waits))} (${Math.round(sorted(waits).at(-1))}) ms`,
-    `300 ms; ${waits.length} confirmed, ${refused} refused`,
+    'Memory of the server with them',
+    `${Math.round(memoryOf(pid))} MB`,
+    `150 MB; ${Math.round(before)} before`,
   );
-  row('Memory of the server with them', `${Math.round(memoryOf(pid))} MB`, `150 MB; ${Math.round(before)} before`);
   for (const each of phones) each.cut();
   desk.cut();
   await sendJson(base, 'DELETE', `/classes/${open.code}`, undefined, open.secret);

@@ -30,7 +30,7 @@ export const serveDemo = (port) => serve('demo', port);
 export const serveOwn = (port) => serve('own', port);
 
 async function serve(school, port) {
-  const server = spawn(process.execPath, ['server/main.mjs'], {
+  const server = spawn(process.execPath, ['--max-semi-space-size=2', 'server/main.mjs'], {
     cwd: ROOT,
     env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', MOON_STEP_SCHOOL: school },
     stdio: ['ignore', 'pipe', 'inherit'],

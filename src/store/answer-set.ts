@@ -43,12 +43,21 @@ const setV1 = z.strictObject({
   changedAt: z.string().check(z.maxLength(30)),
 });
 
+/** As many as can answer in class without a name of the class. */
+export const MOST_GUESTS_KEPT = 400;
+
+const setV2 = z.extend(setV1, {
+  v: z.literal(2),
+  /** Who answered in class under a name that is none of the class. */
+  guests: z.array(z.strictObject({ id, name })).check(z.maxLength(MOST_GUESTS_KEPT)),
+});
+
 /** A set to be marked: its questions, and whose answers they get. The answers are records of their own. */
-export type AnswerSet = z.infer<typeof setV1>;
+export type AnswerSet = z.infer<typeof setV2>;
 
 export const setRecord = defineRecord({
   name: 'set',
-  schemas: [setV1],
-  migrations: [],
-  newest: setV1,
+  schemas: [setV1, setV2],
+  migrations: [(old) => ({ ...(old as z.infer<typeof setV1>), v: 2, guests: [] })],
+  newest: setV2,
 });

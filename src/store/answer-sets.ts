@@ -1,6 +1,6 @@
 import { emptyPaper, type Paper, type SetDecision, UNDECIDED, under } from '@/core/exercise/set/paper';
 import type { Rejudged, Verdicts } from '@/core/exercise/set/verdict';
-import type { AnswerSet } from './answer-set';
+import { type AnswerSet, MOST_GUESTS_KEPT } from './answer-set';
 import { type Change, type Edit, edit, editing } from './change';
 import { NAME_LIMIT } from './limits';
 import type { StoredPaper } from './paper';
@@ -14,13 +14,14 @@ export type SetBeginning = Pick<AnswerSet, 'name' | 'group' | 'sheet' | 'questio
 /** A new set of today. */
 export function makingSet(data: SchoolData, id: string, begins: SetBeginning, now: string): Change {
   const set: AnswerSet = {
-    v: 1,
+    v: 2,
     id,
     ...begins,
     name: begins.name.slice(0, NAME_LIMIT),
     questions: [...begins.questions],
     decisions: {},
     voices: {},
+    guests: [],
     day: now.slice(0, 10),
     order: orderAfter(data.sets),
     changedAt: now,
@@ -50,9 +51,9 @@ export function changingSet(
 }
 
 function freshPaper(set: AnswerSet, person: string, order: number, now: string): StoredPaper {
-  const paper = { ...emptyPaper(person), answers: {}, typed: {}, corrected: {}, own: {} };
+  const paper = { ...emptyPaper(person), answers: {}, typed: {}, corrected: {}, late: {}, own: {} };
   return {
-    v: 1,
+    v: 2,
     id: paperId(set.id, person),
     set: set.id,
     group: set.group,
@@ -99,8 +100,12 @@ export function answering(
   question: string,
   answer: { readonly code: string } | { readonly typed: string } | null,
 ): PaperChange['change'] {
-  return ({ answers, typed, corrected, own }) => {
-    const others = { answers: without(answers, question), typed: without(typed, question) };
+  return ({ answers, typed, corrected, late, own }) => {
+    const others = {
+      answers: without(answers, question),
+      typed: without(typed, question),
+      late: without(late, question),
+    };
     // What was decided about another answer does not hold of this one.
     const afresh =
       answer && 'code' in answer && answers[question] === answer.code
@@ -142,6 +147,47 @@ export function bringingPapers(
     return { person, change };
   });
   return writingPapers(data, set, changes, now);
+}
+
+/** What somebody answered in class, or took back; `late` is after the right answer had been shown. */
+export type AnsweredInClass = {
+  readonly person: string;
+  readonly code: string | null;
+  readonly late: boolean;
+};
+
+/** Writes what was answered in class to one question, and who was there without a name of the class. */
+export function answeringInClass(
+  data: SchoolData,
+  set: string,
+  {
+    question,
+    given,
+    guests,
+  }: {
+    readonly question: string;
+    readonly given: readonly AnsweredInClass[];
+    readonly guests: AnswerSet['guests'];
+  },
+  now: string,
+): Change {
+  const record = data.sets.find(({ id }) => id === set);
+  if (!record) return { says: 'answered-in-class', edits: [] };
+  const changes = given.map(({ person, code, late }): PaperChange => {
+    const change = (paper: Paper) => {
+      const stands = (paper.answers[question] ?? null) === code && (paper.late[question] ?? false) === late;
+      if (stands) return {};
+      const written = answering(question, code === null ? null : { code })(paper);
+      return late ? { ...written, late: { ...paper.late, [question]: true } } : written;
+    };
+    return { person, change };
+  });
+  const { edits } = writingPapers(data, set, changes, now);
+  const known = new Set(record.guests.map(({ id }) => id));
+  const more = guests.filter(({ id }) => !known.has(id));
+  const all = [...record.guests, ...more].slice(0, MOST_GUESTS_KEPT);
+  const met = more.length === 0 ? [] : editing('sets', record, { guests: all }, now).edits;
+  return { says: 'answered-in-class', edits: [...met, ...edits] };
 }
 
 /** Decides about everybody's answer who wrote the same. */

@@ -48,7 +48,7 @@ function table<Each extends { readonly id: string; readonly order: number }>(rec
 const setTables = (groups: readonly string[]) => ({
   sets: table(
     fc.record({
-      v: fc.constant(1 as const),
+      v: fc.constant(2 as const),
       id,
       name: text,
       group: fc.constantFrom(null, ...groups),
@@ -68,6 +68,7 @@ const setTables = (groups: readonly string[]) => ({
         },
       ),
       voices: fc.constantFrom<Record<string, Record<string, number>>>({}, { q2: { 'F#-C#': 3 } }),
+      guests: fc.constantFrom<AnswerSet['guests']>([], [{ id: 'guest-1', name: 'Gull' }]),
       day: fc.constant('2026-11-03'),
       order,
       changedAt: time,
@@ -75,7 +76,7 @@ const setTables = (groups: readonly string[]) => ({
   ),
   papers: table(
     fc.record({
-      v: fc.constant(1 as const),
+      v: fc.constant(2 as const),
       id,
       set: id,
       group: fc.constantFrom(null, ...groups),
@@ -86,6 +87,7 @@ const setTables = (groups: readonly string[]) => ({
       answers: fc.constantFrom<Record<string, string>>({}, { q1: '_', q2: 'F#-C#' }),
       typed: fc.constantFrom<Record<string, string>>({}, { q1: 'F sha' }),
       corrected: fc.constantFrom<Record<string, boolean>>({}, { q1: true }),
+      late: fc.constantFrom<Record<string, boolean>>({}, { q2: true }),
       own: fc.constant({}),
       order,
       changedAt: time,

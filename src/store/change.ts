@@ -21,6 +21,7 @@ export type ChangeWord =
   | 'set-deleted'
   | 'answers-entered'
   | 'answers-decided'
+  | 'answered-in-class'
   | 'judged'
   | 'practised'
   | 'drilled'

@@ -91,7 +91,8 @@ export function demoSet(now: string): { readonly sets: AnswerSet[]; readonly pap
   return {
     sets: [
       {
-        ...{ v: 1, id: ID, name: 'Minors, week 4', group, sheet: null, decisions: {}, voices: {} },
+        ...{ v: 2, id: ID, name: 'Minors, week 4', group, sheet: null },
+        ...{ decisions: {}, voices: {}, guests: [] },
         questions: DEMO_QUESTIONS.map(([code], at) => ({ id: `q${at + 1}`, code, marks: null })),
         day: now.slice(0, 10),
         order: 1,
@@ -99,7 +100,7 @@ export function demoSet(now: string): { readonly sets: AnswerSet[]; readonly pap
       },
     ],
     papers: DEMO_PAPERS.map(([person, said], at) => ({
-      ...{ v: 1, id: `${ID}.${person}`, set: ID, group, person },
+      ...{ v: 2, id: `${ID}.${person}`, set: ID, group, person },
       absent: person === ABSENT,
       stopped: person === STOPPED,
       minutes: person === STOPPED ? 20 : null,
@@ -108,6 +109,7 @@ export function demoSet(now: string): { readonly sets: AnswerSet[]; readonly pap
       corrected: Object.fromEntries(
         CORRECTED.flatMap(([who, question]) => (who === person ? [[question, true]] : [])),
       ),
+      late: {},
       own: {},
       order: at + 1,
       changedAt: now,

@@ -24,12 +24,18 @@ const paperV1 = z.strictObject({
   changedAt: z.string().check(z.maxLength(30)),
 });
 
+const paperV2 = z.extend(paperV1, {
+  v: z.literal(2),
+  /** Answers given in class after the right one had been shown. */
+  late: z.record(id, z.boolean()),
+});
+
 /** What somebody wrote on a set. */
-export type StoredPaper = z.infer<typeof paperV1>;
+export type StoredPaper = z.infer<typeof paperV2>;
 
 export const paperRecord = defineRecord({
   name: 'paper',
-  schemas: [paperV1],
-  migrations: [],
-  newest: paperV1,
+  schemas: [paperV1, paperV2],
+  migrations: [(old) => ({ ...(old as z.infer<typeof paperV1>), v: 2, late: {} })],
+  newest: paperV2,
 });

@@ -1,4 +1,5 @@
 import { liveQuery } from 'dexie';
+import type { Change } from './change';
 import type { MoonStepDatabase } from './database';
 import type { Drill } from './drill';
 import { readTable } from './read-table';
@@ -80,6 +81,8 @@ async function courseOf(database: MoonStepDatabase, of: CourseOf): Promise<Cours
 export type Reading = {
   /** The set whose papers are read from now on, or whose drills. */
   readonly watch: (by: InHand, id: string | null) => void;
+  /** Takes up what was just written, so that no other table's reading brings back what stood before. */
+  readonly changed: (change: Change, data: SchoolData) => void;
   /** Reads all anew, after something that changed more than one table at once. */
   readonly again: () => Promise<void>;
   readonly whole: () => Promise<SchoolData>;
@@ -138,6 +141,12 @@ export function readingSchool(
         if (heldBy(table) !== by) continue;
         listening.get(table)?.unsubscribe();
         listening.set(table, listenTo(table));
+      }
+    },
+    changed: ({ edits }, data) => {
+      for (const { table } of edits) {
+        const before = readings[table];
+        if (before) readings = { ...readings, [table]: { ...before, records: data[table] } };
       }
     },
     again: async () => {

@@ -39,7 +39,7 @@ export type SchoolStore = {
 const PAST_LIMIT = 100;
 
 /** What follows from what was done, and is not taken back by itself: what answers came to, the answers of a drill. */
-const UNNOTED: readonly ChangeWord[] = ['judged', 'drilled'];
+const UNNOTED: readonly ChangeWord[] = ['judged', 'drilled', 'answered-in-class'];
 
 /** Dexie counts the browser's versions in tens. */
 const VERSIONS_APART = 10;
@@ -176,7 +176,11 @@ export function openSchool(database: MoonStepDatabase): SchoolStore {
         }),
       );
       // The live query brings what really stands, a moment later.
-      if (answer.ok) put({ data: applied(state.data, change) });
+      if (answer.ok) {
+        const data = applied(state.data, change);
+        reading.changed(change, data);
+        put({ data });
+      }
       return answer;
     },
     undo: async () => {

@@ -12,7 +12,7 @@ import { linkOf } from './drill-share';
 import { drillName } from './drill-words';
 import { goToDrill } from './use-drill';
 
-const QrCode = part('qr', () => import('./QrCode').then((module) => module.QrCode));
+const QrCode = part('qr', () => import('@/ui/QrCode').then((module) => module.QrCode));
 
 type Props = { readonly sentence: DrillSentence; readonly tell: (text: string) => void };
 

@@ -14,7 +14,7 @@ import { useWords } from '@/ui/school/use-class';
 import { speaksCode } from '../address/speaks';
 import { resultOf } from './result-of';
 
-const QrCode = part('qr', () => import('./QrCode').then((module) => module.QrCode));
+const QrCode = part('qr', () => import('@/ui/QrCode').then((module) => module.QrCode));
 
 type Props = {
   readonly drill: Drill;

@@ -13,9 +13,9 @@ import { SCALE_IDS } from '@/core/scale/pattern';
 import { TONICS } from '@/core/scale/tonic';
 import { USUAL_SETTINGS } from '@/core/school/settings';
 import { ENGLISH } from '@/core/words/class-words';
+import { compareRows } from '@/ui/question/compare-rows';
 import { readMark, writeMark } from '../address/mark/mark-address';
 import { askedOf, type MarkSentence } from '../address/mark/mark-sentence';
-import { compareRows } from './compare-rows';
 import { markParts, markText, withMarkWord } from './mark-words';
 import { outcomeOf } from './outcome';
 

@@ -10,10 +10,10 @@ import type { SaidStep } from '@/core/words/say-method';
 import { sayHabit } from '@/core/words/say-mistake';
 import { sayTask } from '@/core/words/say-task';
 import { setWords } from '@/core/words/screen/set';
+import { GivenOn } from '@/ui/question/GivenOn';
 import { useWords } from '@/ui/school/use-class';
 import { type Poll, readPoll } from '../address/mark/poll-address';
 import type { BoardShow, BoardViewProps } from '../shell/board-kit';
-import { GivenOn } from './GivenCard';
 
 /** What some of a class answered: how many, what, and what it comes to. */
 type Group = {

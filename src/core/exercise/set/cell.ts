@@ -4,7 +4,10 @@ import { type Decisions, type Paper, type SetDecision, UNDECIDED, under } from '
 import type { SetQuestion } from './question';
 import type { Verdicts } from './verdict';
 
-/** How an answer stands; `excused` was not reached by somebody who stopped, or belongs to somebody who was not there. */
+/**
+ * How an answer stands; `excused` was not reached by somebody who stopped, belongs to somebody who was not there, or came in
+ * class after the right one had been shown.
+ */
 export type CellState =
   | 'open'
   | 'unread'
@@ -63,7 +66,8 @@ export function cellOf(
   if (paper.absent) return { state: 'excused', ...NOTHING };
   if (valueIn(paper.typed, id) !== undefined) return { state: 'unread', ...NOTHING };
   if (code === undefined) return { state: paper.stopped ? 'excused' : 'open', ...NOTHING };
-  if (code === BLANK_CODE && paper.stopped) return { state: 'excused', ...NOTHING, code };
+  const notCounted = (code === BLANK_CODE && paper.stopped) || valueIn(paper.late, id) === true;
+  if (notCounted) return { state: 'excused', ...NOTHING, code };
   const decision = decided(under(decisions, id, code), valueIn(paper.own, id));
   const verdict = under(verdicts, id, code);
   if (!verdict) return { state: 'judging', ...NOTHING, code, decision };

@@ -28,6 +28,8 @@ export type Paper = {
   readonly typed: Readonly<Record<string, string>>;
   /** The student put it right afterwards. */
   readonly corrected: Readonly<Record<string, boolean>>;
+  /** Given in class after the right answer had been shown: it counts neither for nor against. */
+  readonly late: Readonly<Record<string, boolean>>;
   readonly own: Readonly<Record<string, SetDecision>>;
 };
 
@@ -40,6 +42,7 @@ export function emptyPaper(person: string): Paper {
     answers: {},
     typed: {},
     corrected: {},
+    late: {},
     own: {},
   };
 }

@@ -22,6 +22,7 @@ const UNDO: Readonly<Record<string, { readonly next: string; readonly done: stri
   'drill-deleted': { next: 'deleting a drill', done: 'The drill was brought back.' },
   'drill-received': { next: 'the result that was read', done: 'The result was taken out again.' },
   'ladder-changed': { next: 'the last change of a ladder', done: 'The ladder is as it was before.' },
+  'answered-in-class': { next: 'the answers of a class', done: 'The answers of a class were taken back.' },
   judged: { next: 'judging', done: 'The judging was taken back.' },
   'answer-dropped': { next: 'taking an answer away', done: 'The answer was brought back.' },
   'brought-in': { next: 'what was brought in', done: 'What was brought in was taken back.' },

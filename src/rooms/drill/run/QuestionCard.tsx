@@ -12,7 +12,7 @@ import { ToldCard } from './ToldCard';
 import type { Ear } from './use-ear';
 import type { Run } from './use-run';
 
-const Shown = part('surface', () => import('./Shown').then((module) => module.Shown));
+const Shown = part('surface', () => import('@/ui/question/Shown').then((module) => module.Shown));
 const WritePad = part('surface', () => import('./WritePad').then((module) => module.WritePad));
 
 type Props = {

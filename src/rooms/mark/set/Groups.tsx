@@ -9,11 +9,11 @@ import { sayHabit } from '@/core/words/say-mistake';
 import { sayTask } from '@/core/words/say-task';
 import { setWords } from '@/core/words/screen/set';
 import { decidingForAll } from '@/store/answer-sets';
+import { GivenOn } from '@/ui/question/GivenOn';
 import { useWords } from '@/ui/school/use-class';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { boardHref, NO_BOARD } from '../../address/board/board-address';
 import { goTo } from '../../ask/go-to';
-import { GivenOn } from '../GivenCard';
 import { pollOf } from './poll';
 import type { SetInHand } from './use-set';
 

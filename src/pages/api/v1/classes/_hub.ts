@@ -1,3 +1,4 @@
+import { questionCode } from '@/core/exercise/code';
 import { CLASS_LASTS, type LiveClass, sentOut } from '@/core/live/live-class';
 import { codeOf, isSecret, newSecret, personOfToken } from './_keys';
 import type { Listener } from './_stream';
@@ -118,10 +119,17 @@ export function leave({ listeners }: OpenClass, whom: string, listener: Listener
 export function questionFor({ state }: OpenClass, bearer: Bearer): unknown {
   const { now, answers } = state;
   if (!now) return null;
-  const { round, question, stage, shown } = now;
+  const { round, question, stage, shown, asked } = now;
   const own = bearer.is === 'person' ? answers.get(bearer.person) : undefined;
   const mine = own ? { answer: own.answer, code: own.code, late: own.late } : null;
-  return { round, question, stage, shown, ...(bearer.is === 'person' ? { mine } : {}) };
+  return {
+    round,
+    question,
+    code: questionCode(asked),
+    stage,
+    shown,
+    ...(bearer.is === 'person' ? { mine } : {}),
+  };
 }
 
 /** Tells everybody what is asked now, each with their own answer. */

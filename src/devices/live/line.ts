@@ -1,0 +1,100 @@
+import { eventReader } from './events';
+import { type LiveMessage, readLiveMessage } from './messages';
+
+/** How a line stands: it comes about, it stands, it is lost and tried again, or there is nothing at its end any more. */
+export type LineState = 'opening' | 'open' | 'lost' | 'nobody' | 'refused';
+
+type Given = {
+  readonly code: string;
+  /** The secret of a desk or the token of a phone. */
+  readonly bearer: string;
+  readonly hear: (message: LiveMessage) => void;
+  readonly onState: (state: LineState) => void;
+};
+
+/** Milliseconds until a lost line is tried again, longer each time, and after which a silent one is taken for lost. */
+const SOONEST = 300;
+const LATEST = 4000;
+const SILENT = 25_000;
+
+const STATES: Readonly<Record<number, LineState>> = { 404: 'nobody', 401: 'refused' };
+
+const sleep = (time: number, woken: AbortSignal) =>
+  new Promise<void>((done) => {
+    const timer = setTimeout(done, time);
+    woken.addEventListener('abort', () => {
+      clearTimeout(timer);
+      done();
+    });
+  });
+
+/** A line to a class that is open. It comes again by itself whenever it is lost. */
+export class LiveLine {
+  #closed = false;
+  /** Ends what is being waited for: a try, a message, the next try. */
+  #now = new AbortController();
+  #tries = 0;
+
+  constructor(private readonly given: Given) {
+    void this.#keep();
+  }
+
+  /** Tries again at once: the page is seen again, the network is back. */
+  wake(): void {
+    this.#tries = 0;
+    this.#now.abort();
+  }
+
+  close(): void {
+    this.#closed = true;
+    this.#now.abort();
+  }
+
+  async #keep(): Promise<void> {
+    while (!this.#closed) {
+      this.#now = new AbortController();
+      const state = await this.#stand(this.#now);
+      if (this.#closed) return;
+      this.given.onState(state);
+      this.#tries += 1;
+      const wait = Math.min(LATEST, SOONEST * 1.6 ** this.#tries) * (0.75 + Math.random() / 2);
+      this.#now = new AbortController();
+      await sleep(wait, this.#now.signal);
+    }
+  }
+
+  /** Stands as long as the line does; says how it ended. */
+  async #stand(cut: AbortController): Promise<LineState> {
+    const { code, bearer, hear, onState } = this.given;
+    let silent = setTimeout(() => cut.abort(), SILENT);
+    try {
+      const response = await fetch(`/api/v1/classes/${code}/events`, {
+        headers: { Authorization: `Bearer ${bearer}` },
+        cache: 'no-store',
+        signal: cut.signal,
+      });
+      if (!response.ok || !response.body) return STATES[response.status] ?? 'lost';
+      this.#tries = 0;
+      onState('open');
+      const text = new TextDecoder();
+      const read = eventReader(({ event, data }) => {
+        const message = readLiveMessage(event, data);
+        if (message && !this.#closed) hear(message);
+      });
+      const reader = response.body.getReader();
+      for (;;) {
+        const { done, value } = await reader.read();
+        if (done) return 'lost';
+        clearTimeout(silent);
+        silent = setTimeout(() => cut.abort(), SILENT);
+        read(text.decode(value, { stream: true }));
+      }
+    } catch {
+      // No network, no server, or cut here.
+      return 'lost';
+    } finally {
+      clearTimeout(silent);
+      cut.abort();
+    }
+  }
+}
