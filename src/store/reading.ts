@@ -82,7 +82,7 @@ export type Reading = {
   /** The set whose papers are read from now on, or whose drills. */
   readonly watch: (by: InHand, id: string | null) => void;
   /** Takes up what was just written, so that no other table's reading brings back what stood before. */
-  readonly changed: (change: Change, data: SchoolData) => void;
+  readonly changed: (change: Change, data: SchoolData) => SchoolData;
   /** Reads all anew, after something that changed more than one table at once. */
   readonly again: () => Promise<void>;
   readonly whole: () => Promise<SchoolData>;
@@ -148,6 +148,7 @@ export function readingSchool(
         const before = readings[table];
         if (before) readings = { ...readings, [table]: { ...before, records: data[table] } };
       }
+      return data;
     },
     again: async () => {
       [readings, rest] = await Promise.all([readTables(database, held), readRest(database)]);

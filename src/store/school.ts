@@ -176,11 +176,7 @@ export function openSchool(database: MoonStepDatabase): SchoolStore {
         }),
       );
       // The live query brings what really stands, a moment later.
-      if (answer.ok) {
-        const data = applied(state.data, change);
-        reading.changed(change, data);
-        put({ data });
-      }
+      if (answer.ok) put({ data: reading.changed(change, applied(state.data, change)) });
       return answer;
     },
     undo: async () => {

@@ -1,5 +1,6 @@
 /** What is loaded only when it is wanted, as it is named where it does not come. */
 export const PART_WORDS = {
+  answers: 'the page of answers',
   ask: 'the ask line',
   board: 'the board',
   book: 'the key book',
