@@ -23,14 +23,14 @@ module.exports = {
         'a room knows the shell and the addresses of others; only the list and the islands know all rooms',
       severity: 'error',
       from: { path: '^src/rooms/([^/]+)/', pathNot: '^src/rooms/(islands|frame)/' },
-      to: { path: '^src/rooms/', pathNot: '^src/rooms/($1|address|shell|shelf|ask)/' },
+      to: { path: '^src/rooms/', pathNot: '^src/rooms/($1|address|shell|shelf|ask|board)/' },
     },
     {
       name: 'the-shell-knows-no-room',
       comment: 'what stands about every room reads the list of rooms that it is given',
       severity: 'error',
-      from: { path: '^src/rooms/(address|shell|shelf|ask)/' },
-      to: { path: '^src/rooms/', pathNot: '^src/rooms/(address|shell|shelf|ask)/' },
+      from: { path: '^src/rooms/(address|shell|shelf|ask|board)/' },
+      to: { path: '^src/rooms/', pathNot: '^src/rooms/(address|shell|shelf|ask|board)/' },
     },
     {
       name: 'addresses-stand-alone',

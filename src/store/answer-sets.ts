@@ -190,6 +190,33 @@ export function answeringInClass(
   return { says: 'answered-in-class', edits: [...met, ...edits] };
 }
 
+/** Somebody who joined under another name is found to be a student: the answers go on that paper. */
+export function guestIsStudent(
+  data: SchoolData,
+  set: string,
+  guest: string,
+  student: string,
+  now: string,
+): Change {
+  const record = data.sets.find(({ id }) => id === set);
+  const paper = data.papers.find(({ id }) => id === paperId(set, guest));
+  if (!record || !paper) return { says: 'answered-in-class', edits: [] };
+  const { answers, late } = paper;
+  const moved: PaperChange = {
+    person: student,
+    change: (own) => ({ answers: { ...answers, ...own.answers }, late: { ...late, ...own.late } }),
+  };
+  const guests = record.guests.filter(({ id }) => id !== guest);
+  return {
+    says: 'answered-in-class',
+    edits: [
+      ...writingPapers(data, set, [moved], now).edits,
+      ...editing('sets', record, { guests }, now).edits,
+      edit('papers', paper.id, paper, null),
+    ],
+  };
+}
+
 /** Decides about everybody's answer who wrote the same. */
 export function decidingForAll(
   data: SchoolData,

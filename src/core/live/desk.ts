@@ -16,18 +16,28 @@ export type DeskRound = {
   readonly code: string;
   readonly stage: LiveStage;
   readonly shown: boolean;
+  /** Until when the class thinks, in milliseconds since 1970; null as long as the teacher wants. */
+  readonly until: number | null;
 };
 
-export type DeskAnswer = { readonly person: string; readonly code: string; readonly late: boolean };
+/** What somebody answered in this round; a code of null is one that was taken back. */
+export type DeskAnswer = { readonly person: string; readonly code: string | null; readonly late: boolean };
 
-/** A class that is open, as the browser of its teacher keeps it. */
-export type Desk = {
-  readonly set: string;
+/** The server that a class is open on. */
+export type DeskLink = {
   readonly code: string;
   readonly secret: string;
   readonly expires: string;
-  /** Hosts under which the network reaches this server; none where it is closed to others. */
+  /** Hosts under which the network reaches it; none where it is closed to others. */
   readonly addresses: readonly string[];
+};
+
+/** A lesson in class, as the browser of its teacher keeps it. */
+export type Desk = {
+  /** The set that its answers go to. */
+  readonly set: string;
+  /** Null as long as nobody answers by phone. */
+  readonly link: DeskLink | null;
   readonly people: readonly DeskPerson[];
   /** Whom the teacher said somebody is, by the ids of students. */
   readonly known: Readonly<Record<string, string>>;
@@ -87,7 +97,7 @@ export function heardAt(desk: Desk, message: DeskMessage): Desk {
       const { person, round, code, late } = message;
       if (round !== desk.now?.round) return desk;
       const others = without(desk.answers, person);
-      return { ...desk, answers: code === null ? others : [...others, { person, code, late }] };
+      return { ...desk, answers: [...others, { person, code, late }] };
     }
     case 'question': {
       // Another window of this desk has gone on.
@@ -102,14 +112,26 @@ export function heardAt(desk: Desk, message: DeskMessage): Desk {
 /** The desk with what the server has of a round, after a time without a line. */
 export function caughtUp(desk: Desk, round: string | number | null, answers: readonly DeskAnswer[]): Desk {
   if (round === null || round !== desk.now?.round) return desk;
-  return { ...desk, answers: answers.map(({ person, code, late }) => ({ person, code, late })) };
+  const there = new Set(answers.map(({ person }) => person));
+  const back = desk.answers.flatMap((each): readonly DeskAnswer[] =>
+    there.has(each.person) ? [] : [{ ...each, code: null }],
+  );
+  return {
+    ...desk,
+    answers: [...back, ...answers.map(({ person, code, late }) => ({ person, code, late }))],
+  };
 }
 
-/** The desk with a question asked, or gone on with. */
+export const newDesk = (set: string): Desk => ({
+  ...{ set, link: null, people: [], known: {}, now: null, answers: [] },
+});
+
+/** The desk with a question asked, or gone on with; `until` is how long the class thinks. */
 export function askingAt(
   desk: Desk,
   question: { readonly id: string; readonly code: string },
   stage: LiveStage,
+  until: number | null,
 ): Desk {
   const { now } = desk;
   const goesOn = now?.question === question.id && now.code === question.code;
@@ -117,9 +139,16 @@ export function askingAt(
   const shown = stage === 'show' || (goesOn && now.shown);
   return {
     ...desk,
-    now: { round, question: question.id, code: question.code, stage, shown },
+    now: { round, question: question.id, code: question.code, stage, shown, until },
     answers: goesOn ? desk.answers : [],
   };
+}
+
+/** How many have answered in time, and how many are here or have. */
+export function countsAt({ people, answers }: Desk): { readonly answered: number; readonly of: number } {
+  const given = answers.filter(({ code, late }) => code !== null && !late).map(({ person }) => person);
+  const here = people.filter((each) => each.here || given.includes(each.person));
+  return { answered: given.length, of: here.length };
 }
 
 /** The name of a guest's record: whoever joined under a name that is none of the class. */

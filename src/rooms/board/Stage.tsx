@@ -76,7 +76,7 @@ export function Stage({ state, on, now, onPoint, least }: Props) {
           <h1 className="board-question" data-long={on.show.question.length > LONG ? '' : undefined}>
             {on.show.question}
           </h1>
-          <Thinking state={state} now={now} hint={hintOf(state, count)} />
+          <Thinking state={state} now={now} hint={on.show.under ?? hintOf(state, count)} />
         </div>
       )}
       {on && line && typeof sight === 'number' && (

@@ -54,7 +54,7 @@ export type BoardHands = {
 const SAY = BOARD_WORDS.hands;
 
 /** Commands that say all by their name. */
-type Plain = Exclude<BoardCommand['ask'], 'show' | 'point' | 'point-on'>;
+type Plain = Exclude<BoardCommand['ask'], 'show' | 'put' | 'point' | 'point-on'>;
 
 /** Everything that can be done with a board in its window, in the order of the buttons. */
 export function boardActions({

@@ -46,6 +46,13 @@ export type BoardCommand =
         | 'before';
     }
   | { readonly ask: 'show'; readonly item: string }
+  /** Something else stands there, or more of it; how it is seen stays, but for what is said here. */
+  | {
+      readonly ask: 'put';
+      readonly address: string;
+      readonly press?: number | null;
+      readonly thinkUntil?: number | null;
+    }
   | { readonly ask: 'point'; readonly lit: string | null }
   | { readonly ask: 'point-on'; readonly way: 1 | -1 };
 
@@ -203,6 +210,11 @@ export function carriedOut(state: BoardState, command: BoardCommand, ground: Boa
         0,
         ground,
       );
+    case 'put': {
+      const { address, press = state.press, thinkUntil = state.thinkUntil } = command;
+      const stands = address === state.address && press === state.press && thinkUntil === state.thinkUntil;
+      return stands ? state : { ...state, address, press, thinkUntil };
+    }
     case 'point':
       return state.lit === command.lit ? state : { ...state, lit: command.lit };
     case 'point-on':

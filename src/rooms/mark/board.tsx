@@ -11,13 +11,13 @@ import { GivenOn } from '@/ui/question/GivenOn';
 import { useWords } from '@/ui/school/use-class';
 import { readMark } from '../address/mark/mark-address';
 import { askedOf } from '../address/mark/mark-sentence';
-import { isPollSearch } from '../address/mark/poll-address';
+import { isJoinSearch, isPollSearch } from '../address/mark/poll-address';
 import { isSetSearch } from '../address/mark/set-address';
 import type { BoardKit, BoardViewProps } from '../shell/board-kit';
 import { markSounds } from './mark-sounds';
 import { answeredText } from './mark-words';
 import { findingsToTell, type Outcome, outcomeOf } from './outcome';
-import { PollView, pollShow } from './poll-board';
+import { JoinView, joinShow, PollView, pollShow } from './poll-board';
 
 /** What an answer comes to by itself; what was decided about somebody's is not for the class. */
 function outcomeIn(w: ClassWords, search: string): Outcome | null {
@@ -45,6 +45,7 @@ function linesOf(w: ClassWords, outcome: Outcome): readonly SaidStep[] {
 }
 
 function View(props: BoardViewProps) {
+  if (isJoinSearch(props.search)) return <JoinView {...props} />;
   return isPollSearch(props.search) ? <PollView {...props} /> : <OneAnswer {...props} />;
 }
 
@@ -61,6 +62,7 @@ function OneAnswer({ search, given }: BoardViewProps) {
 export const MARK_BOARD: BoardKit = {
   heard: (w, search) => markSounds(w, search)[0]?.sounds ?? [],
   show: (w, search) => {
+    if (isJoinSearch(search)) return joinShow(w, search);
     if (isPollSearch(search) || isSetSearch(search)) return pollShow(w, search);
     const outcome = outcomeIn(w, search);
     const question = answeredText(w, readMark(search).sentence);

@@ -1,95 +1,103 @@
 import { useMemo } from 'react';
-import type { Answer } from '@/core/exercise/answer';
-import { readAnswerCode } from '@/core/exercise/code';
-import { judge } from '@/core/exercise/judge';
-import { markProblem } from '@/core/exercise/kinds/all';
-import type { Judged } from '@/core/mark/judging/judged';
+import { rightAnswer } from '@/core/exercise/kinds/all';
+import { sayJoinCode } from '@/core/live/join-code';
 import type { ClassWords } from '@/core/words/class-words';
-import { sayGiven } from '@/core/words/say-given';
-import type { SaidStep } from '@/core/words/say-method';
-import { sayHabit } from '@/core/words/say-mistake';
 import { sayTask } from '@/core/words/say-task';
 import { setWords } from '@/core/words/screen/set';
+import { QrCode } from '@/ui/QrCode';
 import { GivenOn } from '@/ui/question/GivenOn';
 import { useWords } from '@/ui/school/use-class';
-import { type Poll, readPoll } from '../address/mark/poll-address';
+import { readJoinShown, readPoll } from '../address/mark/poll-address';
 import type { BoardShow, BoardViewProps } from '../shell/board-kit';
+import { pollGroups, pollLines } from './poll-groups';
 
-/** What some of a class answered: how many, what, and what it comes to. */
-type Group = {
-  readonly code: string;
-  readonly count: number;
-  readonly answer: Answer;
-  readonly judged: Judged;
-  readonly title: string;
-  readonly say: string | null;
-};
-
-/** The answers of a class, the right one first and then the most frequent; nobody's name is known here. */
-function groupsOf(w: ClassWords, { question, counts }: Poll): readonly Group[] {
-  if (markProblem(question)) return [];
-  const school = { ...w.settings, known: [] };
-  const words = setWords(w);
-  return counts
-    .flatMap(([code, count]): readonly Group[] => {
-      const answer = readAnswerCode(question, code);
-      const judged = answer && judge(question, answer, school);
-      if (!answer || !judged) return [];
-      const [id] = judged.correct ? [] : (judged.causes[0]?.habits ?? []);
-      const said = id ? sayHabit(w, id, question, answer) : null;
-      const state = answer.is === 'blank' ? words.enter.states.blank : words.class.noHabit;
-      const title = judged.correct ? words.enter.states.right : (said?.name ?? state);
-      return [{ code, count, answer, judged, title, say: said?.say ?? null }];
-    })
-    .toSorted((a, b) => Number(b.judged.correct) - Number(a.judged.correct) || b.count - a.count);
-}
-
-function lineOf(w: ClassWords, { question }: Poll, { count, title, answer, say }: Group): SaidStep {
-  const said = answer.is === 'blank' ? '' : ` ${sayGiven(w, question, answer)}.`;
-  return { text: `${count}: ${title}.${said}`, reason: say };
-}
-
-/** What the board gives out of what a class answered: a group a line, after the question alone. */
+/** What the board gives out of what a class answered: the right answer, then a group a line, after the question alone. */
 export function pollShow(w: ClassWords, search: string): BoardShow {
   const poll = readPoll(search);
-  const question = poll ? sayTask(w, { task: 'answer', question: poll.question }) : setWords(w).text;
-  const groups = poll ? groupsOf(w, poll) : [];
+  const words = setWords(w);
+  const question = poll ? sayTask(w, { task: 'answer', question: poll.question }) : words.text;
+  const live = poll?.live ?? null;
+  const isOpen = live === null || live.stage === 'show' || live.stage === 'closed';
+  const shown = poll && isOpen ? pollLines(w, poll, pollGroups(w, poll)) : [];
+  const counted = live && !isOpen ? words.poll.answered(live.answered, live.of) : '';
   return {
     question,
+    ...(live ? { under: live.stage === 'think' ? words.poll.think : counted } : {}),
     head: { name: question, rest: '' },
     layout: 'below',
-    lines: poll
-      ? groups.map((group) => lineOf(w, poll, group))
-      : [{ text: setWords(w).onBoard, reason: null }],
+    lines: poll ? shown : [{ text: words.onBoard, reason: null }],
     places: 0,
     views: [],
   };
 }
 
-/** The group that was given out last with one answer drawn, under how many are in each group so far. */
+/** How many there are in each group so far, over the answer that was given out last: the right one, or a group's above it. */
 export function PollView({ search, given }: BoardViewProps) {
   const w = useWords();
   const poll = useMemo(() => readPoll(search), [search]);
-  const groups = useMemo(() => (poll ? groupsOf(w, poll) : []), [w, poll]);
-  const at = Math.min(groups.length, Math.max(1, given)) - 1;
-  const group = groups[at];
-  if (!poll || !group) return null;
+  const groups = useMemo(() => (poll ? pollGroups(w, poll) : null), [w, poll]);
+  if (!poll || !groups) return null;
+  const { right, rightNames, others } = groups;
+  const at = Math.min(others.length, Math.max(1, given) - 1);
+  const group = at === 0 ? null : others[at - 1];
+  const names = group ? group.names : rightNames;
   return (
     <div className="flex min-h-0 grow flex-col gap-2">
       <ol className="flex flex-wrap items-baseline gap-x-8 font-serif text-board leading-tight font-bold">
-        {groups.slice(0, at + 1).map(({ code, count, judged }, place) => (
-          <li
-            key={code}
-            className={`${judged.correct ? 'text-correct' : ''} ${place === at ? '' : 'opacity-60'}`}
-          >
+        <li className={`text-correct ${at === 0 ? '' : 'opacity-60'}`}>{right} ✓</li>
+        {others.slice(0, at).map(({ code, count }, place) => (
+          <li key={code} className={place === at - 1 ? '' : 'opacity-60'}>
             {count}
-            {judged.correct ? ' ✓' : ''}
           </li>
         ))}
       </ol>
+      {names !== '' && <p className="font-serif text-large">{names}</p>}
       <div className="flex min-h-0 grow flex-col justify-center overflow-hidden">
-        <GivenOn asked={poll.question} given={group.answer} judged={group.judged} expected={false} />
+        {group ? (
+          <GivenOn asked={poll.question} given={group.answer} judged={group.judged} expected />
+        ) : (
+          <GivenOn
+            asked={poll.question}
+            given={rightAnswer(poll.question, w.settings)}
+            judged={null}
+            expected="alone"
+          />
+        )}
       </div>
+    </div>
+  );
+}
+
+/** How a class is joined, on the board. */
+export function joinShow(w: ClassWords, search: string): BoardShow {
+  const { code, link } = readJoinShown(search);
+  const say = setWords(w).poll;
+  const text = say.join(hostOf(link), sayJoinCode(code));
+  return {
+    question: text,
+    head: { name: say.joinTitle, rest: '' },
+    layout: 'below',
+    lines: [{ text, reason: null }],
+    places: 0,
+    views: [],
+  };
+}
+
+/** What is typed of an address: without how it begins and without what a code says. */
+const hostOf = (link: string) => link.replace(/^https?:\/\//u, '').replace(/\?.*$/u, '');
+
+export function JoinView({ search }: BoardViewProps) {
+  const say = setWords(useWords()).poll;
+  const { code, link } = readJoinShown(search);
+  return (
+    <div className="flex min-h-0 grow items-center justify-center gap-12">
+      <div className="flex w-80 shrink-0 flex-col">
+        <QrCode text={link} title={say.qr} long={say.noQr} />
+      </div>
+      <p className="flex min-w-0 flex-col gap-3 font-serif text-sentence">
+        <span className="wrap-anywhere">{hostOf(link)}</span>
+        <span className="text-board font-bold tracking-widest">{sayJoinCode(code)}</span>
+      </p>
     </div>
   );
 }

@@ -8,6 +8,8 @@ import type { Lit } from '@/ui/surfaces/lit';
 export type BoardShow = {
   /** What stands alone at first. */
   readonly question: string;
+  /** What stands under the question as long as it is alone; left out for how to go on. */
+  readonly under?: string;
   /** What stands over the drawing: what it is, and what of it; null where its lines say so. */
   readonly head: { readonly name: string; readonly rest: string } | null;
   /** Where the line in hand stands: under the drawing, or beside one that is as wide as high. */

@@ -24,8 +24,11 @@ export type GivenProps = {
   readonly judged: Judged | null;
 };
 
+/** Whether what was expected is to be seen as well, or alone. */
+export type ExpectedToo = boolean | 'alone';
+
 /** What was given, and what was expected where it is to be seen: a scale on one grid, a signature on two staves, else as text. */
-export function GivenOn(props: GivenProps & { readonly expected: boolean }) {
+export function GivenOn(props: GivenProps & { readonly expected: ExpectedToo }) {
   const { asked, given } = props;
   if (asked.kind === 'scale') return <CompareGrid {...props} asked={asked} />;
   if (asked.kind === 'signature' && given.is === 'drawn')
@@ -43,14 +46,18 @@ function CompareGrid({
   given,
   judged,
   expected,
-}: GivenProps & { readonly expected: boolean; readonly asked: Extract<MarkQuestion, { kind: 'scale' }> }) {
+}: GivenProps & {
+  readonly expected: ExpectedToo;
+  readonly asked: Extract<MarkQuestion, { kind: 'scale' }>;
+}) {
   const w = useWords();
   const say = markWords(w).given;
   const { ref, room } = useRoom<HTMLDivElement>({ width: 700, height: 290 });
   const far = useFar();
   const { rows, marks } = useMemo(() => {
     const both = compareRows(w, asked, given, judged);
-    return expected ? both : { rows: both.rows.filter((row) => !row.expected), marks: [] };
+    if (expected === true) return both;
+    return { rows: both.rows.filter((row) => row.expected === (expected === 'alone')), marks: [] };
   }, [w, asked, given, judged, expected]);
   const scene = useMemo(
     () =>
@@ -74,7 +81,7 @@ function CompareGrid({
       <SceneView
         id="compare"
         scene={scene}
-        title={expected ? say.title : say.given}
+        title={expected === true ? say.title : expected ? say.expected : say.given}
         description={[...description, ...findings].join('. ')}
         {...(scene.width > room.width ? { style: { minWidth: scene.width } } : {})}
       />
@@ -88,7 +95,7 @@ function TwoSignatures({
   judged,
   expected,
 }: {
-  readonly expected: boolean;
+  readonly expected: ExpectedToo;
   readonly asked: Extract<MarkQuestion, { kind: 'signature' }>;
   readonly given: Extract<Answer, { is: 'drawn' }>;
   readonly judged: Judged | null;
@@ -109,23 +116,25 @@ function TwoSignatures({
   ];
   return (
     <div className="flex flex-wrap gap-x-6">
-      {staves.slice(0, expected ? 2 : 1).map(({ title, signs, decides, wrong: marked }, at) => (
-        <figure key={title} className="min-w-64 grow basis-64">
-          <figcaption className="text-small font-bold text-quiet">{title}</figcaption>
-          {engraver && (
-            <SceneView
-              id={`signature-${at}`}
-              scene={engraver.engraveSigns(asked.question.clef, signs, 300)}
-              title={title}
-              description={signs.map(({ note }) => w.spokenNote(note)).join(', ')}
-              look={({ key }) => ({
-                'data-decides': key === `sign-${decides}` ? '' : undefined,
-                'data-wrong': marked.has(key) ? '' : undefined,
-              })}
-            />
-          )}
-        </figure>
-      ))}
+      {staves
+        .slice(expected === 'alone' ? 1 : 0, expected ? 2 : 1)
+        .map(({ title, signs, decides, wrong: marked }, at) => (
+          <figure key={title} className="min-w-64 grow basis-64">
+            <figcaption className="text-small font-bold text-quiet">{title}</figcaption>
+            {engraver && (
+              <SceneView
+                id={`signature-${at}`}
+                scene={engraver.engraveSigns(asked.question.clef, signs, 300)}
+                title={title}
+                description={signs.map(({ note }) => w.spokenNote(note)).join(', ')}
+                look={({ key }) => ({
+                  'data-decides': key === `sign-${decides}` ? '' : undefined,
+                  'data-wrong': marked.has(key) ? '' : undefined,
+                })}
+              />
+            )}
+          </figure>
+        ))}
     </div>
   );
 }
@@ -158,16 +167,20 @@ function QuestionStaff({ asked }: Pick<GivenProps, 'asked'>) {
   );
 }
 
-function TwoLines({ asked, given, judged, expected }: GivenProps & { readonly expected: boolean }) {
+function TwoLines({ asked, given, judged, expected }: GivenProps & { readonly expected: ExpectedToo }) {
   const w = useWords();
   const say = markWords(w).given;
   const wrong = judged && !judged.correct;
   return (
     <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-6 gap-y-3 px-3 font-serif text-sentence">
-      <dt className="font-sans text-small font-bold text-quiet">{say.given}</dt>
-      <dd className={wrong ? 'font-bold text-wrong' : 'font-bold'}>
-        {sayGiven(w, asked, given) || say.nothing}
-      </dd>
+      {expected !== 'alone' && (
+        <>
+          <dt className="font-sans text-small font-bold text-quiet">{say.given}</dt>
+          <dd className={wrong ? 'font-bold text-wrong' : 'font-bold'}>
+            {sayGiven(w, asked, given) || say.nothing}
+          </dd>
+        </>
+      )}
       {expected && (
         <>
           <dt className="font-sans text-small font-bold text-quiet">{say.expected}</dt>

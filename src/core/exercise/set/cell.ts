@@ -1,6 +1,6 @@
 import { marksUnder } from '../../mark/judging/marks';
 import { BLANK_CODE } from '../code';
-import { type Decisions, type Paper, type SetDecision, UNDECIDED, under } from './paper';
+import { type Decisions, type Paper, type SetDecision, UNDECIDED, under, valueUnder } from './paper';
 import type { SetQuestion } from './question';
 import type { Verdicts } from './verdict';
 
@@ -53,29 +53,26 @@ function decided(all: SetDecision | undefined, own: SetDecision | undefined): Se
   };
 }
 
-const valueIn = <Value>(record: Readonly<Record<string, Value>>, name: string): Value | undefined =>
-  Object.hasOwn(record, name) ? record[name] : undefined;
-
 /** How one answer stands. */
 export function cellOf(
   { id }: Pick<SetQuestion, 'id'>,
   paper: Paper,
   { verdicts, decisions }: Pick<SetWork, 'verdicts' | 'decisions'>,
 ): Cell {
-  const code = valueIn(paper.answers, id);
+  const code = valueUnder(paper.answers, id);
   if (paper.absent) return { state: 'excused', ...NOTHING };
-  if (valueIn(paper.typed, id) !== undefined) return { state: 'unread', ...NOTHING };
+  if (valueUnder(paper.typed, id) !== undefined) return { state: 'unread', ...NOTHING };
   if (code === undefined) return { state: paper.stopped ? 'excused' : 'open', ...NOTHING };
-  const notCounted = (code === BLANK_CODE && paper.stopped) || valueIn(paper.late, id) === true;
+  const notCounted = (code === BLANK_CODE && paper.stopped) || valueUnder(paper.late, id) === true;
   if (notCounted) return { state: 'excused', ...NOTHING, code };
-  const decision = decided(under(decisions, id, code), valueIn(paper.own, id));
+  const decision = decided(under(decisions, id, code), valueUnder(paper.own, id));
   const verdict = under(verdicts, id, code);
   if (!verdict) return { state: 'judging', ...NOTHING, code, decision };
   const { correct, of } = verdict;
   const accepted = decision.accepted && !correct;
   const full = accepted ? of : verdict.got;
   const got = decision.marks ? marksUnder(decision.marks, of) : full;
-  const corrected = valueIn(paper.corrected, id) ?? false;
+  const corrected = valueUnder(paper.corrected, id) ?? false;
   const found = decision.habit === null ? verdict.habits : [decision.habit].filter(Boolean);
   const wrong = code === BLANK_CODE ? 'blank' : corrected ? 'corrected' : 'wrong';
   const state = correct ? 'right' : accepted ? 'accepted' : wrong;

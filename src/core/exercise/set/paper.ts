@@ -53,10 +53,15 @@ export type ByAnswer<Value> = Readonly<Record<string, Readonly<Record<string, Va
 /** What was decided about everybody's answers. */
 export type Decisions = ByAnswer<SetDecision>;
 
+/** What lies under a name; undefined where nothing does. */
+export function valueUnder<Value>(record: Readonly<Record<string, Value>>, name: string): Value | undefined {
+  return Object.hasOwn(record, name) ? record[name] : undefined;
+}
+
 /** What lies under a question and an answer; undefined where nothing does. */
 export function under<Value>(table: ByAnswer<Value>, question: string, code: string): Value | undefined {
-  const answers = Object.hasOwn(table, question) ? table[question] : undefined;
-  return answers && Object.hasOwn(answers, code) ? answers[code] : undefined;
+  const answers = valueUnder(table, question);
+  return answers && valueUnder(answers, code);
 }
 
 /** A table with one thing laid under a question and an answer. */

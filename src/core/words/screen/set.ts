@@ -4,6 +4,7 @@ import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
 import { listed } from '../say-task';
 import { capital, counted } from '../vocabulary';
+import { LIVE_KEYS } from './live';
 
 const STATES: Readonly<Record<CellState, string>> = {
   open: 'not entered',
@@ -45,6 +46,7 @@ const SENTENCE = {
 
 const VIEWS = {
   enter: 'enter answers',
+  live: 'ask it in class',
   bring: 'bring answers in',
   class: 'see what the class needs',
   student: 'follow one student',
@@ -63,6 +65,9 @@ const START = {
   help: 'A set is what a class was asked, and what everybody wrote. Where are its questions?',
   name: 'What the set is called',
   unnamed: (day: string) => `Set of ${day}`,
+  inClass: 'Now, in class',
+  inClassHelp: 'Questions are asked at random or one by one, answered by phone or aloud, and make a set by themselves.',
+  begin: 'Ask in class',
   sheets: 'A sheet',
   thisSheet: 'The sheet you came from',
   noSheets: 'No sheet lies on the shelf. Make one in Sheets, and keep it or come from there.',
@@ -332,6 +337,7 @@ const KEYS_SHEET = {
     { keys: 'M', does: 'Write a comment' },
     { keys: 'G or Esc', does: 'To the grid' },
     { keys: 'Enter', does: 'On the staff and in the field: take it, and on' },
+    ...LIVE_KEYS,
   ],
 } as const;
 
@@ -342,6 +348,17 @@ const SHARE = {
   slips: 'All slips, as one PDF',
   link: 'Link to this set, for this browser',
   print: 'All slips',
+} as const;
+
+const POLL = {
+  right: (count: number, text: string) => `${count} had it right: ${text}.`,
+  think: 'Think quietly. Answers open in a moment.',
+  answered: (count: number, of: number) =>
+    of === 0 ? 'Answer on paper, or call out when you are asked.' : `${count} of ${of} have answered`,
+  joinTitle: 'Join the class',
+  join: (host: string, code: string) => `Join at ${host} with ${code}.`,
+  qr: 'The way into the class, as a QR code',
+  noQr: 'The address is too long for a QR code.',
 } as const;
 
 function words(_: ClassWords) {
@@ -358,6 +375,7 @@ function words(_: ClassWords) {
     enter: ENTER,
     about: ABOUT,
     class: CLASS,
+    poll: POLL,
     student: STUDENT,
     bring: BRING,
     slips: SLIPS,
@@ -366,6 +384,7 @@ function words(_: ClassWords) {
     cards: {
       start: 'Making a set',
       grid: 'The grid',
+      live: 'The lesson in class',
       cell: 'The answer in hand',
       class: 'What the class needs',
       student: 'The course of a student',

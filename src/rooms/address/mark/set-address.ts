@@ -2,8 +2,8 @@ import type { AddressProblem } from '@/core/words/say-address';
 import { LONGEST_QUERY, QueryReader } from '../query-reader';
 import { MARK_PATH } from './mark-address';
 
-/** What is done with a set: entering its answers, bringing them in, seeing what the class needs, following one student, slips. */
-export const SET_VIEWS = ['enter', 'bring', 'class', 'student', 'slips'] as const;
+/** What is done with a set: entering its answers, asking it in class, bringing answers in, seeing what the class needs, following one student, slips. */
+export const SET_VIEWS = ['enter', 'live', 'bring', 'class', 'student', 'slips'] as const;
 
 export type SetView = (typeof SET_VIEWS)[number];
 

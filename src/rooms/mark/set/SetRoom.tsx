@@ -38,6 +38,7 @@ import { exactSlips, slipPagesOf, useSlipsPdf } from './use-slips';
 const coming = () => <div className="grow" data-coming="" />;
 
 const BringView = part('set', () => import('./BringView').then((module) => module.BringView), coming);
+const LiveView = part('set', () => import('../live/LiveView').then((module) => module.LiveView), coming);
 const ClassView = part('set', () => import('./ClassView').then((module) => module.ClassView), coming);
 const StudentView = part('set', () => import('./StudentView').then((module) => module.StudentView), coming);
 const SlipsView = part('set', () => import('./SlipsView').then((module) => module.SlipsView), coming);
@@ -115,13 +116,13 @@ function Begins({ search, here }: { readonly search: string; readonly here: Here
     document.title = say.title(say.sentence.newSet);
   }, [say]);
   const hands = useSteady({
-    make: async ({ name, sheet, questions }: SetWish) => {
+    make: async ({ name, sheet, questions, inClass = false }: SetWish) => {
       const id = newId();
       const group = speech.group?.id ?? null;
       await school.change((records, now) =>
         makingSet(records, id, { name, group, sheet, questions: [...questions] }, now),
       );
-      go({ ...sentence, set: id, view: 'enter', sheet: null });
+      go({ ...sentence, set: id, view: inClass ? 'live' : 'enter', sheet: null });
     },
     remove: async ({ id }: AnswerSet) => {
       const whole = await school.whole();
@@ -177,7 +178,7 @@ function Held({ search, here, set }: HeldProps) {
   };
   const { actions } = entry;
   // Grids fill while they are looked at; what is said of a whole class waits for all of it.
-  const stands = held.isHere && (held.isJudged || sentence.view === 'enter' || sentence.view === 'bring');
+  const stands = held.isHere && (held.isJudged || ['enter', 'live', 'bring'].includes(sentence.view));
   const inGrid = {
     r: () => {
       actions.fromRight();
@@ -201,7 +202,7 @@ function Held({ search, here, set }: HeldProps) {
     search,
     work: {
       current: () => ({ name, address: setHref(sentence) }),
-      onBoard: () => pollOf(held, entry.question) ?? setHref(sentence),
+      onBoard: sentence.view === 'live' ? null : () => pollOf(held, entry.question) ?? setHref(sentence),
       paper: async (head) => exactSlips(head, await slipPagesOf(w, held)),
       share: async (way) => {
         switch (way) {
@@ -278,6 +279,8 @@ function View({ held, entry, here, sentence, menu, onMenu, hands, tell, bring, s
           onClass={() => hands.see('class')}
         />
       );
+    case 'live':
+      return <LiveView held={held} here={here} onNeeds={() => hands.see('class')} />;
     case 'slips':
       return <SlipsView held={held} {...slips} />;
     case 'bring':

@@ -21,6 +21,8 @@ export type SetWish = {
   readonly name: string;
   readonly sheet: string | null;
   readonly questions: readonly StoredQuestion[];
+  /** Whether it is asked in class at once; left out for entering what is on paper. */
+  readonly inClass?: boolean;
 };
 
 type Props = {
@@ -60,6 +62,17 @@ export function SetStart(props: Props) {
             {say.noPeople} <GoLink href="/class">{say.toClass}</GoLink>
           </p>
         )}
+        <section aria-label={say.inClass} className="flex flex-col items-start gap-1">
+          <h2 className="text-small font-bold text-quiet">{say.inClass}</h2>
+          <p className="text-small">{say.inClassHelp}</p>
+          <button
+            type="button"
+            className="control"
+            onClick={() => props.onMake({ name: '', sheet: null, questions: [], inClass: true })}
+          >
+            {say.begin}
+          </button>
+        </section>
         <Sheets {...props} />
         <Shelf {...props} />
         <Typed {...props} />

@@ -12,5 +12,6 @@ export function pollOf({ work, set }: SetInHand, question: SetQuestion | undefin
     for (const each of codes) delete voices[each];
     return [code, people.length + called] as const;
   });
-  return pollHref({ question: question.asked, counts: [...counts, ...Object.entries(voices)] });
+  const all = [...counts, ...Object.entries(voices)];
+  return pollHref({ question: question.asked, counts: all, live: null, names: [] });
 }

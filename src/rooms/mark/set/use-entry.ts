@@ -77,7 +77,7 @@ const TURN_MS = 8;
  * Whether the usual answers to a question are worked out: in short turns, between which the page goes on, and those of the
  * other questions after them.
  */
-function useWorkedOut(
+export function useWorkedOut(
   question: SetQuestion | undefined,
   all: readonly SetQuestion[],
   marking: SetSchool,

@@ -1,6 +1,6 @@
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { laid, type Paper } from '@/core/exercise/set/paper';
-import { type SetQuestion, setQuestions } from '@/core/exercise/set/question';
+import type { SetQuestion } from '@/core/exercise/set/question';
 import { givenAnswers, type Rejudged, rejudged, unjudged, type Verdicts } from '@/core/exercise/set/verdict';
 import type { Settings } from '@/core/school/settings';
 import { shortSum } from '@/core/short-sum';
@@ -10,6 +10,7 @@ import type { Judging } from '@/store/judging';
 import type { SchoolHandle } from '@/ui/school/use-school';
 import { type JudgeQuestion, judgedCount, judgedPart } from '@/workers/judge-set';
 import { keptWorker } from '@/workers/protocol';
+import { useQuestions } from './use-questions';
 
 /** How far a judging has come. */
 export type JudgingNow = {
@@ -54,7 +55,7 @@ type Here = { readonly by: string; readonly verdicts: Verdicts };
  */
 export function useJudging({ set, papers, judging, settings, school }: Given) {
   const by = useMemo(() => judgedBy(settings, set), [settings, set]);
-  const questions = useMemo(() => setQuestions(set.questions, settings), [set.questions, settings]);
+  const questions = useQuestions(set.questions, settings);
   const [here, setHere] = useState<Here>({ by, verdicts: NONE });
   const [progress, setProgress] = useState<JudgingNow['progress']>(null);
   const [stopped, setStopped] = useState<JudgingNow['stopped']>(null);

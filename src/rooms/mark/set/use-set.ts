@@ -21,6 +21,11 @@ export type SetInHand = {
   readonly seen: () => void;
 };
 
+/** Somebody who answered in class under a name that is none of the class, as a set has them. */
+function asPerson({ id, name }: AnswerSet['guests'][number]): Person {
+  return { v: 3, id, group: null, name, instrument: '', books: {}, order: 0, changedAt: '' };
+}
+
 /** The set in hand; its papers are held in memory while it is. */
 export function useSetInHand({ school, w }: Here, set: AnswerSet): SetInHand {
   const { data } = school.state;
@@ -30,8 +35,8 @@ export function useSetInHand({ school, w }: Here, set: AnswerSet): SetInHand {
     return () => watch('set', null);
   }, [watch, set.id]);
   const people = useMemo(
-    () => data.people.filter((person) => person.group === set.group),
-    [data.people, set.group],
+    () => [...data.people.filter((person) => person.group === set.group), ...set.guests.map(asPerson)],
+    [data.people, set.group, set.guests],
   );
   const papers = useMemo(() => {
     const own = new Map(
