@@ -48,6 +48,8 @@ export const MOST_GUESTS_KEPT = 400;
 
 const setV2 = z.extend(setV1, {
   v: z.literal(2),
+  /** Whether it is asked in class: its answers come from there, and not from paper. */
+  inClass: z.boolean(),
   /** Who answered in class under a name that is none of the class. */
   guests: z.array(z.strictObject({ id, name })).check(z.maxLength(MOST_GUESTS_KEPT)),
 });
@@ -58,6 +60,6 @@ export type AnswerSet = z.infer<typeof setV2>;
 export const setRecord = defineRecord({
   name: 'set',
   schemas: [setV1, setV2],
-  migrations: [(old) => ({ ...(old as z.infer<typeof setV1>), v: 2, guests: [] })],
+  migrations: [(old) => ({ ...(old as z.infer<typeof setV1>), v: 2, inClass: false, guests: [] })],
   newest: setV2,
 });

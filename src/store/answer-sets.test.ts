@@ -20,7 +20,7 @@ import { NO_DATA, type SchoolData, withAll } from './school-data';
 
 const NOW = '2026-11-28T18:00:00.000Z';
 const QUESTIONS = [{ id: 'q1', code: 'answer*order.4', marks: null }];
-const begins = { name: 'Orders', group: 'g', sheet: null, questions: QUESTIONS };
+const begins = { name: 'Orders', group: 'g', sheet: null, inClass: false, questions: QUESTIONS };
 
 const made = (data: SchoolData, id: string) => applied(data, makingSet(data, id, begins, NOW));
 

@@ -9,7 +9,7 @@ import { paperId, withoutSets } from './sets-of';
 import { orderAfter } from './shelf';
 
 /** What a set is begun with. */
-export type SetBeginning = Pick<AnswerSet, 'name' | 'group' | 'sheet' | 'questions'>;
+export type SetBeginning = Pick<AnswerSet, 'name' | 'group' | 'sheet' | 'questions' | 'inClass'>;
 
 /** A new set of today. */
 export function makingSet(data: SchoolData, id: string, begins: SetBeginning, now: string): Change {
@@ -43,7 +43,7 @@ export function deletingSet(data: SchoolData, id: string): Change {
 export function changingSet(
   data: SchoolData,
   id: string,
-  fields: Partial<Pick<AnswerSet, 'name' | 'day' | 'group' | 'questions'>>,
+  fields: Partial<Pick<AnswerSet, 'name' | 'day' | 'group' | 'questions' | 'inClass'>>,
   now: string,
 ): Change {
   const before = data.sets.find((each) => each.id === id);

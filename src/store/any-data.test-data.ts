@@ -68,6 +68,7 @@ const setTables = (groups: readonly string[]) => ({
         },
       ),
       voices: fc.constantFrom<Record<string, Record<string, number>>>({}, { q2: { 'F#-C#': 3 } }),
+      inClass: fc.boolean(),
       guests: fc.constantFrom<AnswerSet['guests']>([], [{ id: 'guest-1', name: 'Gull' }]),
       day: fc.constant('2026-11-03'),
       order,

@@ -92,7 +92,7 @@ export function demoSet(now: string): { readonly sets: AnswerSet[]; readonly pap
     sets: [
       {
         ...{ v: 2, id: ID, name: 'Minors, week 4', group, sheet: null },
-        ...{ decisions: {}, voices: {}, guests: [] },
+        ...{ decisions: {}, voices: {}, inClass: false, guests: [] },
         questions: DEMO_QUESTIONS.map(([code], at) => ({ id: `q${at + 1}`, code, marks: null })),
         day: now.slice(0, 10),
         order: 1,

@@ -8,7 +8,15 @@ const text = z.string().check(z.maxLength(400));
 const deskV1 = z.strictObject({
   v: z.literal(1),
   set: text,
-  link: z.nullable(z.strictObject({ code: text, secret: text, expires: text, addresses: z.array(text) })),
+  link: z.nullable(
+    z.strictObject({
+      code: text,
+      secret: text,
+      expires: text,
+      addresses: z.array(text),
+      names: z.array(text),
+    }),
+  ),
   people: z.array(z.strictObject({ person: text, name: text, listed: z.boolean(), here: z.boolean() })),
   known: z.record(text, text),
   now: z.nullable(
@@ -39,7 +47,11 @@ export const DESK_HERE = {
     kept.keep(desk.set, {
       v: 1,
       ...desk,
-      link: desk.link && { ...desk.link, addresses: [...desk.link.addresses] },
+      link: desk.link && {
+        ...desk.link,
+        addresses: [...desk.link.addresses],
+        names: [...desk.link.names],
+      },
       people: [...desk.people],
       known: { ...desk.known },
       answers: [...desk.answers],

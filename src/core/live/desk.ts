@@ -30,6 +30,8 @@ export type DeskLink = {
   readonly expires: string;
   /** Hosts under which the network reaches it; none where it is closed to others. */
   readonly addresses: readonly string[];
+  /** Names that are offered to choose from. */
+  readonly names: readonly string[];
 };
 
 /** A lesson in class, as the browser of its teacher keeps it. */

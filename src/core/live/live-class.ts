@@ -116,7 +116,7 @@ export function handedIn(
   const again = before !== undefined && before.code === answer?.code;
   // What was confirmed once is confirmed again, and is what it was.
   if (again) return { ok: true, next: open, late: before.late };
-  if (now.stage !== 'answer' && before) return refuse({ code: 'shown-already' });
+  if ((now.stage !== 'answer' || now.shown) && before) return refuse({ code: 'shown-already' });
   const late = now.shown && !inTime;
   const answers = new Map(open.answers);
   if (answer === null) answers.delete(person);

@@ -49,9 +49,10 @@ export function toldOf(phone: Phone, now: AskedOnPhone, stands: Mine | null): Ph
 }
 
 /** Whether an answer can be given now: in its time, or late by somebody who has none. */
-export function canGive({ now, stands }: Phone): boolean {
+export function canGive({ now, stands }: Pick<Phone, 'now' | 'stands'>): boolean {
   if (!now) return false;
-  return now.stage === 'answer' || (now.stage === 'show' && stands === null);
+  if (stands === null) return now.stage === 'answer' || now.stage === 'show';
+  return now.stage === 'answer' && !now.shown;
 }
 
 /** The phone after an answer was given on it, or taken back. */
@@ -64,8 +65,7 @@ export function givenOn(phone: Phone, code: string | null): Phone {
 export function toSend({ now, stands, given, proof }: Phone): ToSend | null {
   if (!now || given?.round !== now.round || (stands?.code ?? null) === given.code) return null;
   const proved = proof?.round === given.round && proof.code === given.code ? proof.receipt : null;
-  const late = now.stage === 'show' && given.code !== null;
-  const takes = now.stage === 'answer' || (stands === null && (late || proved !== null));
+  const takes = canGive({ now, stands }) || (stands === null && proved !== null);
   return takes ? { round: given.round, code: given.code, receipt: proved } : null;
 }
 

@@ -1,7 +1,9 @@
 import { LogOut } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { questionCode, readQuestionCode } from '@/core/exercise/code';
+import { shownBy } from '@/core/exercise/kinds/all';
 import { sayJoinCode } from '@/core/live/join-code';
+import { canGive } from '@/core/live/phone';
 import { sayTask } from '@/core/words/say-task';
 import { JOIN_WORDS as SAY } from '@/core/words/screen/join';
 import type { Joined } from '@/store/joined';
@@ -98,13 +100,13 @@ function Round({ phone, draft, hands }: RoundProps) {
       </p>
     );
   if (!asked) return <p role="alert">{SAY.unreadable}</p>;
-  const takes = now.stage === 'answer' || (now.stage === 'show' && stands === null);
+  const takes = canGive(phone);
   return (
     <section aria-label={SAY.question} className="card flex min-w-0 flex-col gap-3 px-4 py-4">
       <h2 tabIndex={-1} data-question="" className="font-serif text-sentence leading-snug outline-none">
         {sayTask(w, { task: 'answer', question: asked })}
       </h2>
-      <Shown asked={asked} />
+      {shownBy(asked) && <Shown asked={asked} />}
       <div role="status">
         {now.stage === 'think' && (
           <p>

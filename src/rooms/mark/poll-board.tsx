@@ -43,7 +43,7 @@ export function PollView({ search, given }: BoardViewProps) {
   const names = group ? group.names : rightNames;
   return (
     <div className="flex min-h-0 grow flex-col gap-2">
-      <ol className="flex flex-wrap items-baseline gap-x-8 font-serif text-board leading-tight font-bold">
+      <ol className="flex flex-wrap items-baseline gap-x-8 font-serif text-sentence leading-none font-bold">
         <li className={`text-correct ${at === 0 ? '' : 'opacity-60'}`}>{right} ✓</li>
         {others.slice(0, at).map(({ code, count }, place) => (
           <li key={code} className={place === at - 1 ? '' : 'opacity-60'}>

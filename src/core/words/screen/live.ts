@@ -51,11 +51,11 @@ const ROUND = {
 const BOARD = {
   title: 'The board',
   here: 'On this screen',
-  window: 'In a window of its own',
-  isOpen: 'The board is open in its own window.',
+  window: 'In its own window',
+  isOpen: 'Open in its own window',
   refused: 'The browser opened no window. Allow windows for this page, or use this screen.',
   join: 'How to join',
-  names: 'Names on the board',
+  names: 'With names',
   back: 'Back to the desk',
 } as const;
 

@@ -66,8 +66,12 @@ const START = {
   name: 'What the set is called',
   unnamed: (day: string) => `Set of ${day}`,
   inClass: 'Now, in class',
-  inClassHelp: 'Questions are asked at random or one by one, answered by phone or aloud, and make a set by themselves.',
+  inClassHelp:
+    'Questions are asked at random or one by one, answered by phone or aloud, and make a set by themselves.',
   begin: 'Ask in class',
+  onPaper:
+    'This set was answered on paper. So that nothing of it is written over, the class answers in a set of its own, with the same questions.',
+  ownSet: 'Begin one with the same questions',
   sheets: 'A sheet',
   thisSheet: 'The sheet you came from',
   noSheets: 'No sheet lies on the shelf. Make one in Sheets, and keep it or come from there.',

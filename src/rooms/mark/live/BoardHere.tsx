@@ -3,7 +3,7 @@ import { liveWords } from '@/core/words/screen/live';
 import { type KeyActions, useKeys } from '@/ui/keys/use-keys';
 import { useWords } from '@/ui/school/use-class';
 import { Stage } from '../../board/Stage';
-import { useAwake, useNow } from '../../board/use-window';
+import { useAwake, useFullScreen, useNow } from '../../board/use-window';
 import type { LiveBoard } from './use-live-board';
 
 type Props = {
@@ -18,15 +18,16 @@ type Props = {
 export function BoardHere({ board, keys, single, onBack }: Props) {
   const say = liveWords(useWords()).board;
   const { state, on, send } = board;
-  const back = useRef<HTMLButtonElement>(null);
+  const dialog = useRef<HTMLDialogElement>(null);
   const now = useNow(state?.thinkUntil != null);
+  const [full, toFull] = useFullScreen();
   useAwake();
   useEffect(() => {
-    const before = document.activeElement;
-    back.current?.focus();
-    return () => {
-      if (before instanceof HTMLElement) before.focus();
-    };
+    const element = dialog.current;
+    // What stands behind it rests, and takes the focus again when it has gone.
+    element?.showModal();
+    element?.focus();
+    return () => element?.close();
   }, []);
   useKeys(
     {
@@ -34,32 +35,32 @@ export function BoardHere({ board, keys, single, onBack }: Props) {
       z: onBack,
       Escape: onBack,
       b: () => send({ ask: 'blank' }),
+      h: () => send({ ask: 'hide' }),
       n: () => send({ ask: 'light' }),
+      f: () => toFull(!full),
     },
     single,
   );
-  if (!state) return null;
   return (
-    <div
-      role="dialog"
-      aria-modal="true"
+    <dialog
+      ref={dialog}
+      tabIndex={-1}
       aria-label={say.title}
-      className="fixed inset-0 z-50 text-ink"
-      data-light={state.light}
+      className="fixed inset-0 m-0 h-dvh max-h-none w-full max-w-none border-0 p-0 text-ink outline-none"
+      data-light={state?.light}
+      onCancel={(event) => {
+        event.preventDefault();
+        onBack();
+      }}
     >
-      <Stage {...{ state, on, now }} least={1} onPoint={(lit) => send({ ask: 'point', lit })} />
+      {state && <Stage {...{ state, on, now }} least={1} onPoint={(lit) => send({ ask: 'point', lit })} />}
       <button
-        ref={back}
         type="button"
         className="control absolute top-2 right-2 opacity-0 focus-visible:opacity-100 hover:opacity-100"
         onClick={onBack}
-        onKeyDown={(event) => {
-          // Space goes on with the lesson here too.
-          if (event.key === ' ') event.preventDefault();
-        }}
       >
         {say.back}
       </button>
-    </div>
+    </dialog>
   );
 }

@@ -28,7 +28,7 @@ export function LiveView({ held, here, onNeeds }: Props) {
   const [single] = useSetting('moon-step:single-keys', SINGLE_KEYS);
   const { questions } = held.work;
   const at = question ? questions.indexOf(question) : -1;
-  const follows = questions[at + 1];
+  const follows = questions.find((each) => each !== question && !live.isAsked(each));
   const digits = (usual ?? []).map(({ code }, place) => [String(place + 1), () => steer.call(code)] as const);
   const goesOn: KeyActions = {
     ' ': steer.next,
@@ -52,7 +52,7 @@ export function LiveView({ held, here, onNeeds }: Props) {
           number={at + 1}
           of={questions.length}
           onBoard={() => setBoard(true)}
-          onNextQuestion={follows ? () => steer.ask(follows) : null}
+          onNextQuestion={follows ? steer.following : null}
           onNeeds={onNeeds}
         />
       </ErrorBoundary>
@@ -67,7 +67,7 @@ export function LiveView({ held, here, onNeeds }: Props) {
         <RoundsCard
           questions={questions}
           now={desk.now?.question ?? null}
-          isAsked={live.asked}
+          isAsked={live.isAsked}
           oral={live.oral}
           onAsk={steer.ask}
           onRandom={steer.random}

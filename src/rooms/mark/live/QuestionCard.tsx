@@ -56,7 +56,7 @@ export function QuestionCard({ live, number, of, onBoard, onNextQuestion, onNeed
             </kbd>
           </button>
         )}
-        {stage !== 'think' && stage !== 'closed' && (
+        {(stage === 'answer' || stage === 'show') && (
           <button
             type="button"
             className="control"

@@ -7,8 +7,16 @@ import type { LiveMessage } from '@/devices/live/messages';
 import { DESK_HERE } from '@/store/desk-here';
 import { useSteady } from '@/ui/use-steady';
 import { takenUpFrom, useKeptDesk } from './use-kept-desk';
+import { useSteering } from './use-steering';
 
 export type DeskState = LineState | 'none' | 'expired';
+
+/** A question, how far it is, and until when the class thinks. */
+type Asks = [
+  question: { readonly id: string; readonly code: string },
+  stage: LiveStage,
+  until: number | null,
+];
 
 export type DeskHandle = {
   readonly desk: Desk;
@@ -16,32 +24,25 @@ export type DeskHandle = {
   /** Why a class could not be opened; empty where it could. */
   readonly why: string;
   readonly hands: {
-    readonly open: (names: readonly string[], speaks: string) => Promise<void>;
+    readonly open: (names: readonly string[]) => Promise<void>;
     readonly close: () => void;
-    readonly ask: (
-      question: { readonly id: string; readonly code: string },
-      stage: LiveStage,
-      until: number | null,
-    ) => void;
+    readonly ask: (...asks: Asks) => void;
     readonly sendOut: (person: string) => void;
     readonly know: (person: string, student: string) => void;
   };
 };
 
 /** A lesson in class: what is asked, and with a class that is open who is there and what they answer. */
-export function useDesk(set: string, speaks: string, names: readonly string[]): DeskHandle {
+export function useDesk(set: string, speaks: string): DeskHandle {
   const [desk, setDesk] = useKeptDesk(set);
   const [state, setState] = useState<DeskState>(desk.link ? 'opening' : 'none');
   const [why, setWhy] = useState('');
   const line = useRef<LiveLine | null>(null);
-  // What is asked goes to the server in the order in which it was asked.
-  const sent = useRef<Promise<unknown>>(Promise.resolve());
-  /** How much of it has not got there; as long as there is any, what the server says of the question is old. */
-  const unsent = useRef(0);
+  const { put, isSettled } = useSteering();
   const { hear, onState, wake } = useSteady({
     hear: (message: LiveMessage) => {
       if (message.is === 'closed') over('none');
-      else if (message.is !== 'question' || unsent.current === 0) setDesk((now) => heardAt(now, message));
+      else if (message.is !== 'question' || isSettled()) setDesk((now) => heardAt(now, message));
     },
     onState: (next: LineState) => {
       setState(next);
@@ -58,24 +59,13 @@ export function useDesk(set: string, speaks: string, names: readonly string[]): 
     DESK_HERE.forget(set);
     setState(next);
   };
-  const put = ({ link, now }: Desk) => {
-    if (!link || !now) return;
-    const { round, stage } = now;
-    const asks = { round, question: { code: now.code }, stage };
-    unsent.current += 1;
-    sent.current = sent.current.then(async () => {
-      const called = await LIVE.ask(link.code, link.secret, asks);
-      // What does not get there is sent when the line stands again.
-      if (called.ok || called.status !== 0) unsent.current = 0;
-    });
-  };
   /** After a time without a line, both sides have what the other has. */
   const catchUp = async () => {
     if (!desk.link) return;
     const called = await LIVE.answers(desk.link.code, desk.link.secret);
     if (!called.ok) return;
     const { round, answers } = called.value;
-    if (desk.now && (unsent.current > 0 || round !== desk.now.round)) put(desk);
+    if (desk.now && (!isSettled() || round !== desk.now.round)) put(desk);
     if (round === desk.now?.round) setDesk((now) => caughtUp(now, round, answers));
   };
   /** The server has started again, and has nothing of the class: it is given all of it. */
@@ -83,32 +73,27 @@ export function useDesk(set: string, speaks: string, names: readonly string[]): 
     const taken = takenUpFrom(desk);
     if (!taken) return;
     if (Date.parse(taken.expires) <= Date.now()) return over('expired');
-    const called = await LIVE.open({ names, speaks, again: taken });
+    const called = await LIVE.open({ names: desk.link?.names ?? [], speaks, again: taken });
     if (called.ok) line.current?.wake();
   };
   useLine(desk.link, line, { hear, onState, wake });
   const hands = useSteady({
-    open: async (list: readonly string[], how: string) => {
+    open: async (names: readonly string[]) => {
       setWhy('');
-      const called = await LIVE.open({ names: list, speaks: how });
+      const called = await LIVE.open({ names, speaks });
       if (!called.ok) return setWhy(called.why || NO_SERVER);
-      const { code: joins, secret: own, expires, addresses } = called.value;
-      const opened: Desk = { ...desk, link: { code: joins, secret: own, expires, addresses } };
-      setDesk((now) => ({ ...now, link: opened.link }));
-      put(opened);
+      const { code, secret, expires, addresses } = called.value;
+      const link = { code, secret, expires, addresses, names };
+      setDesk((now) => ({ ...now, link }));
+      put({ ...desk, link });
     },
     close: () => {
       if (desk.link) void LIVE.close(desk.link.code, desk.link.secret);
       over('none');
     },
-    ask: (
-      question: { readonly id: string; readonly code: string },
-      stage: LiveStage,
-      until: number | null,
-    ) => {
-      const next = askingAt(desk, question, stage, until);
-      setDesk((now) => askingAt(now, question, stage, until));
-      put(next);
+    ask: (...asks: Asks) => {
+      setDesk((now) => askingAt(now, ...asks));
+      put(askingAt(desk, ...asks));
     },
     sendOut: (person: string) => {
       if (desk.link) void LIVE.sendOut(desk.link.code, desk.link.secret, person);

@@ -8,6 +8,7 @@ import { plainName } from '@/ui/files/download';
 import { focusOn } from '@/ui/focus-on';
 import { newId } from '@/ui/new-id';
 import { part } from '@/ui/parts/part';
+import { useWords } from '@/ui/school/use-class';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
 import {
@@ -120,7 +121,7 @@ function Begins({ search, here }: { readonly search: string; readonly here: Here
       const id = newId();
       const group = speech.group?.id ?? null;
       await school.change((records, now) =>
-        makingSet(records, id, { name, group, sheet, questions: [...questions] }, now),
+        makingSet(records, id, { name, group, sheet, inClass, questions: [...questions] }, now),
       );
       go({ ...sentence, set: id, view: inClass ? 'live' : 'enter', sheet: null });
     },
@@ -169,6 +170,15 @@ function Held({ search, here, set }: HeldProps) {
   }, [say, name]);
   const hands = useSteady({
     see: (view: SetSentence['view'], person = sentence.person) => go({ ...sentence, view, person }),
+    /** The same questions once more, for the class to answer. */
+    again: async () => {
+      const id = newId();
+      const { group, sheet, questions } = set;
+      const kept = await school.change((records, now) =>
+        makingSet(records, id, { name: set.name, group, sheet, questions, inClass: true }, now),
+      );
+      if (kept) go({ ...sentence, set: id, view: 'live' });
+    },
     call: (question: string, code: string, by: 1 | -1) =>
       void school.change((records, now) => calling(records, set.id, { question, code }, by, now)),
   });
@@ -262,9 +272,28 @@ type ViewProps = {
   readonly slips: Omit<ComponentProps<typeof SlipsView>, 'held'>;
   readonly hands: {
     readonly see: (view: SetSentence['view'], person?: string) => void;
+    readonly again: () => Promise<void>;
     readonly call: (question: string, code: string, by: 1 | -1) => void;
   };
 };
+
+/** Whether answers of a set came from paper, which a lesson in class would write over. */
+function isOnPaper({ set, work }: SetInHand): boolean {
+  return !set.inClass && work.papers.some(({ answers }) => Object.keys(answers).length > 0);
+}
+
+/** A set that was answered on paper is not answered over: the class gets one of its own with the same questions. */
+function OwnSet({ onMake }: { readonly onMake: () => Promise<void> }) {
+  const say = setWords(useWords()).start;
+  return (
+    <section aria-label={say.inClass} className="card flex flex-col items-start gap-3 px-5 py-4">
+      <p className="max-w-prose">{say.onPaper}</p>
+      <button type="button" className="control bg-ink! text-sheet!" onClick={() => void onMake()}>
+        {say.ownSet}
+      </button>
+    </section>
+  );
+}
 
 /** What is done with the set. */
 function View({ held, entry, here, sentence, menu, onMenu, hands, tell, bring, slips }: ViewProps) {
@@ -280,7 +309,11 @@ function View({ held, entry, here, sentence, menu, onMenu, hands, tell, bring, s
         />
       );
     case 'live':
-      return <LiveView held={held} here={here} onNeeds={() => hands.see('class')} />;
+      return isOnPaper(held) ? (
+        <OwnSet onMake={hands.again} />
+      ) : (
+        <LiveView held={held} here={here} onNeeds={() => hands.see('class')} />
+      );
     case 'slips':
       return <SlipsView held={held} {...slips} />;
     case 'bring':
