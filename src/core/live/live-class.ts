@@ -98,26 +98,26 @@ export type HandingIn = {
   readonly round: string | number;
   /** Null takes an answer back. */
   readonly answer: Omit<LiveAnswer, 'late'> | null;
-  /** Whether it is known to have been confirmed in time before, by a server that has gone since. */
-  readonly inTime: boolean;
+  /** As what it was confirmed before, by a server that has gone since; null where that is not proved. */
+  readonly proved: 'in-time' | 'late' | null;
 };
 
 /** Takes an answer in, a changed one in place of the one before; or says why not. */
 export function handedIn(
   open: LiveClass,
-  { person, round, answer, inTime }: HandingIn,
+  { person, round, answer, proved }: HandingIn,
 ): Done<{ late: boolean }> | Refused {
   const { now } = open;
   if (!now) return refuse({ code: 'nothing-asked' });
   if (now.round !== round) return refuse({ code: 'other-round', round, now: now.round });
-  if (now.stage === 'closed' && !inTime) return refuse({ code: 'round-closed' });
-  if (now.stage === 'think' && !inTime) return refuse({ code: 'thinking' });
+  if (now.stage === 'closed' && !proved) return refuse({ code: 'round-closed' });
+  if (now.stage === 'think' && !proved) return refuse({ code: 'thinking' });
   const before = open.answers.get(person);
   const again = before !== undefined && before.code === answer?.code;
   // What was confirmed once is confirmed again, and is what it was.
   if (again) return { ok: true, next: open, late: before.late };
   if ((now.stage !== 'answer' || now.shown) && before) return refuse({ code: 'shown-already' });
-  const late = now.shown && !inTime;
+  const late = proved ? proved === 'late' : now.shown;
   const answers = new Map(open.answers);
   if (answer === null) answers.delete(person);
   else answers.set(person, { ...answer, late });

@@ -20,6 +20,7 @@ import {
   signatureParameters,
 } from './_schemas';
 import { SHEET_EXAMPLES, sheetAnswer, sheetBody } from './_sheet-answer';
+import { CLASS_ANSWERS, classPaths } from './classes/_describe';
 
 function parameters(schemas: Readonly<Record<string, z.ZodType>>): readonly unknown[] {
   return Object.entries(schemas).map(([name, schema]) => {
@@ -205,6 +206,7 @@ export function openApiDocument(): unknown {
     paths: {
       ...getPaths(),
       ...postPaths(),
+      ...classPaths(),
     },
     components: {
       schemas: {
@@ -221,8 +223,12 @@ export function openApiDocument(): unknown {
         Scale: component(scaleAnswer),
         Sheet: component(sheetAnswer),
         Signature: component(signatureAnswer),
+        ...Object.fromEntries(
+          Object.entries(CLASS_ANSWERS).map(([name, schema]) => [name, component(schema)]),
+        ),
         Problem: component(problemAnswer),
       },
+      securitySchemes: { bearer: { type: 'http', scheme: 'bearer' } },
     },
   };
 }

@@ -31,7 +31,7 @@ let all: { readonly hub: ReturnType<typeof openHub>; readonly pace: ReturnType<t
 
 /** The classes of this server; there are none before somebody asks. */
 export function theHub() {
-  all ??= { hub: openHub(Date.now), pace: paces() };
+  all ??= { hub: openHub(() => Date.now()), pace: paces() };
   return all;
 }
 

@@ -25,6 +25,9 @@ const MOST_WINDOWS = 4;
 const MOST_CLASSES = 40;
 const MOST_OF_ONE = 4;
 
+/** Those that are opened on this computer itself, counted apart. */
+const MOST_HERE = 200;
+
 /** What a class begins with: nothing, or all of it where it is taken up again. */
 export type Beginning = Pick<OpenClass, 'speaks' | 'state'> & {
   readonly secret: string | null;
@@ -73,7 +76,9 @@ export function openHub(now: () => number) {
         return isSecret(there.secret, secret) ? { is: 'open', open: there, stood: true } : { is: 'taken' };
       }
       // Whoever sits at this computer always finds room: nobody on the network can take the last places.
-      if (!isHere(from) && (classes.size >= MOST_CLASSES || own >= MOST_OF_ONE)) return { is: 'too-many' };
+      const all = [...classes.values()].filter((each) => isHere(each.from) === isHere(from)).length;
+      const isFull = isHere(from) ? all >= MOST_HERE : all >= MOST_CLASSES || own >= MOST_OF_ONE;
+      if (isFull) return { is: 'too-many' };
       const expires = Math.min(begins.expires ?? Number.POSITIVE_INFINITY, now() + CLASS_LASTS);
       const open = { ...begins, code, secret, expires, from, listeners: new Map() };
       classes.set(code, open);

@@ -51,11 +51,25 @@ export function personOfToken(secret: string, token: string): string | null {
   return isSame(token, tokenOf(secret, person)) ? person : null;
 }
 
-/** What proves later that an answer was confirmed before the right one was shown. */
-export function receiptOf(secret: string, person: string, round: string | number, code: string): string {
-  return seal(secret, 'in time', person, JSON.stringify(round), code);
+type Confirmed = {
+  readonly person: string;
+  readonly round: string | number;
+  readonly code: string;
+  /** Whether the right answer had been shown before. */
+  readonly late: boolean;
+};
+
+/** What proves later that an answer was confirmed, and whether that was in time. */
+export function receiptOf(secret: string, { person, round, code, late }: Confirmed): string {
+  return seal(secret, late ? 'late' : 'in time', person, JSON.stringify(round), code);
 }
 
-export function isReceipt(receipt: string, ...about: Parameters<typeof receiptOf>): boolean {
-  return isSame(receipt, receiptOf(...about));
+/** As what an answer was confirmed by a receipt; null where it is none of it. */
+export function provedBy(
+  receipt: string,
+  secret: string,
+  about: Omit<Confirmed, 'late'>,
+): 'in-time' | 'late' | null {
+  if (isSame(receipt, receiptOf(secret, { ...about, late: false }))) return 'in-time';
+  return isSame(receipt, receiptOf(secret, { ...about, late: true })) ? 'late' : null;
 }

@@ -5,7 +5,7 @@ export type Pace = { readonly atOnce: number; readonly inSecond: number };
 export function paceOf({ atOnce, inSecond }: Pace, most: number) {
   const used = new Map<string, { left: number; at: number }>();
   const filled = ({ left, at }: { left: number; at: number }, now: number) =>
-    Math.min(atOnce, left + ((now - at) / 1000) * inSecond);
+    Math.min(atOnce, left + (Math.max(0, now - at) / 1000) * inSecond);
   const forgetRested = (now: number) => {
     for (const [name, own] of used) if (filled(own, now) >= atOnce) used.delete(name);
   };

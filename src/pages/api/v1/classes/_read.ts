@@ -42,7 +42,7 @@ export const answerBody = z.strictObject({
   round,
   answer,
   receipt: z.optional(
-    z.string().max(60).meta({ description: 'Of an answer confirmed in time, after the server has gone' }),
+    z.string().max(60).meta({ description: 'Of an answer that was confirmed before the server had gone' }),
   ),
 });
 

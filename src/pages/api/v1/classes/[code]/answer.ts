@@ -4,7 +4,7 @@ import { only } from '../../_posted';
 import { problem, problemResponse } from '../../_problem';
 import { fresh, inPace, known, refusedFields, sentTo, tooOften } from '../_guard';
 import { TEACHER, tell } from '../_hub';
-import { isReceipt, receiptOf } from '../_keys';
+import { provedBy, receiptOf } from '../_keys';
 import { answerBody, readHandedIn } from '../_read';
 
 export const prerender = false;
@@ -25,10 +25,10 @@ export const PUT = known(['person'], async ({ context, open, bearer }) => {
   const isNow = open.state.now?.round === round;
   if (isNow && read && !read.ok) return refusedFields(read);
   const code = read?.ok ? read.code : null;
-  const inTime =
-    code !== null && receipt !== undefined && isReceipt(receipt, open.secret, person, round, code);
+  const proved =
+    code === null || receipt === undefined ? null : provedBy(receipt, open.secret, { person, round, code });
   const answer = code === null ? null : { answer: sent, code };
-  const done = handedIn(open.state, { person, round, answer, inTime });
+  const done = handedIn(open.state, { person, round, answer, proved });
   if (!done.ok) return problemResponse(problem(409, sayLiveProblem(done.problem)));
   const changed = done.next !== open.state;
   open.state = done.next;
@@ -37,7 +37,7 @@ export const PUT = known(['person'], async ({ context, open, bearer }) => {
     const name = open.state.people.get(person)?.name ?? '';
     tell(open, TEACHER, 'answered', { person, late, round, name, answer: sent, code });
   }
-  const proof = code !== null && !late ? { receipt: receiptOf(open.secret, person, round, code) } : {};
+  const proof = code === null ? {} : { receipt: receiptOf(open.secret, { person, round, code, late }) };
   return fresh({ confirmed: true, late, ...proof });
 });
 
