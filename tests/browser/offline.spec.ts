@@ -1,42 +1,8 @@
-import { type ChildProcess, spawn } from 'node:child_process';
 import { cp, mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { OwnServer, ROOT } from './own-server';
 import { expect, isLive, isSaved, test } from './room';
-
-const ROOT = join(import.meta.dirname, '../..');
-
-/** A server of its own that a test can stop and start again. */
-class OwnServer {
-  private process: ChildProcess | null = null;
-
-  constructor(
-    private readonly folder: string,
-    private readonly port: number,
-  ) {}
-
-  get address(): string {
-    return `http://127.0.0.1:${this.port}`;
-  }
-
-  async start(): Promise<void> {
-    const server = spawn(process.execPath, [join(this.folder, 'server/main.mjs')], {
-      env: { ...process.env, PORT: String(this.port), HOST: '127.0.0.1', MOON_STEP_SCHOOL: 'own' },
-      stdio: ['ignore', 'pipe', 'inherit'],
-    });
-    this.process = server;
-    await new Promise((resolve) => server.stdout.once('data', resolve));
-  }
-
-  async stop(): Promise<void> {
-    const server = this.process;
-    if (!server) return;
-    this.process = null;
-    const gone = new Promise((resolve) => server.once('exit', resolve));
-    server.kill('SIGKILL');
-    await gone;
-  }
-}
 
 // The browser notes by itself that nobody answers, or that a stopped server broke off what it was sending.
 test.use({

@@ -40,7 +40,7 @@ export function PhoneView({ joined, onJoined, onLeft }: Props) {
           {state !== 'over' && state !== 'refused' && (
             <button
               type="button"
-              className="beside-button"
+              className="beside-button flex min-h-8 min-w-8 items-center justify-center"
               aria-label={SAY.leave}
               title={SAY.leave}
               onClick={() => setLeaving(true)}

@@ -74,7 +74,7 @@ function Group({ group, question, nameOf, isShown }: GroupProps) {
         {isShown && <p className="font-bold">{say.onBoardNow}</p>}
       </div>
       <div
-        className={`flex min-w-0 flex-col justify-center overflow-hidden ${question.asked.kind === 'scale' ? 'h-28' : ''}`}
+        className={`flex min-w-0 flex-col justify-center overflow-hidden ${question.asked.kind === 'scale' ? 'h-32' : ''}`}
       >
         {answer.is !== 'blank' && (
           <GivenOn asked={question.asked} given={answer} judged={judged} expected={false} />

@@ -104,7 +104,7 @@ function People({ handle, students, onKnow }: Pick<Props, 'handle' | 'students' 
         const { person, name, here } = each;
         const isGuest = studentOf(each, desk.known, students) === guestId(person);
         return (
-          <li key={person} className="flex items-center gap-2 py-0.5">
+          <li key={person} className="flex min-h-7 items-center gap-2">
             <span
               aria-hidden="true"
               className={`size-2 shrink-0 rounded-full ${here ? 'bg-correct' : 'border border-edge'}`}
@@ -129,7 +129,7 @@ function People({ handle, students, onKnow }: Pick<Props, 'handle' | 'students' 
             )}
             <button
               type="button"
-              className="beside-button"
+              className="beside-button flex min-h-7 min-w-7 items-center justify-center"
               aria-label={say.sendOut(name)}
               title={say.sendOut(name)}
               onClick={() => hands.sendOut(person)}

@@ -118,7 +118,7 @@ function TallyRow({ hint, said, about, count, onCall }: RowProps) {
     <li>
       <button
         type="button"
-        className="flex w-full items-center gap-2 rounded-control py-0.5 text-left hover:bg-now"
+        className="flex min-h-7 w-full items-center gap-2 rounded-control py-0.5 text-left hover:bg-now"
         aria-label={say.more(said)}
         onClick={onCall}
       >
