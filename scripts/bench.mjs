@@ -1,6 +1,7 @@
 // npm run bench: how fast Moon Step is here, against what it must keep. Figures only; nothing fails by them.
 import { gzipSync } from 'node:zlib';
 import { benchDrill } from './bench-drill.mjs';
+import { benchLive } from './bench-live.mjs';
 import { benchPlay } from './bench-play.mjs';
 import { benchJudging, benchSets } from './bench-sets.mjs';
 import { benchClass, benchStaves } from './bench-sheets.mjs';
@@ -50,6 +51,7 @@ await benchPlay(browser, PORT, row, median);
 await benchClass(browser, PORT, row);
 await benchSets(browser, PORT, row, made);
 await benchDrill(browser, PORT, row);
+await benchLive(`http://127.0.0.1:${PORT}`, stop.pid, row);
 await browser.close();
 stop();
 

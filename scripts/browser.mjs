@@ -36,5 +36,5 @@ async function serve(school, port) {
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   await new Promise((resolve) => server.stdout.once('data', resolve));
-  return () => server.kill('SIGTERM');
+  return Object.assign(() => server.kill('SIGTERM'), { pid: server.pid });
 }

@@ -2,6 +2,7 @@
 import { join } from 'node:path';
 import { CHROMIUM, serveDemo } from './browser.mjs';
 import { checkNode, ensureBuild, ensurePackages, ensurePrograms, ROOT } from './setup.mjs';
+import { phone } from './simulated-phones.mjs';
 
 checkNode();
 await ensurePackages();
@@ -53,7 +54,6 @@ const VIEWS = [
     keys: [...Array(6).fill('PageDown')],
   },
   { file: 'question-key.png', address: '/derive?question=key&fifths=-4&step=2', keys: [] },
-  { file: 'question-name.png', address: '/derive?question=name&notes=F+G+Ab+Bb+C+Db+E+F&step=4', keys: [] },
   { file: 'orbit-route.png', address: '/orbit?see=route&from=E+major&to=F+major', keys: [] },
   { file: 'orbit-chords.png', address: '/orbit?see=chords&key=F+minor', keys: [] },
   { file: 'key-book.png', address: '/orbit?see=book', keys: [] },
@@ -93,9 +93,7 @@ for (const { file, address, keys } of VIEWS) {
     await page.getByRole('button', { name: /^Class: / }).waitFor();
     await page.getByRole('combobox', { name: 'Ask line' }).waitFor();
   }
-  if (address.includes('question=name')) {
-    await page.getByRole('application').locator('[data-part=note]').first().waitFor();
-  } else if (address.includes('question=')) {
+  if (address.includes('question=')) {
     await page.locator('main svg [data-part=sign]').first().waitFor();
   } else if (address.startsWith('/mark?set=')) {
     await page.getByRole('region', { name: 'Habits, by how many have them' }).locator('svg').waitFor();
@@ -128,5 +126,37 @@ for (const { file, address, keys } of VIEWS) {
   console.log(file);
   await context.close();
 }
+await takeClass();
 await browser.close();
 stop();
+
+/** The board of a lesson in which a class has answered, by phones that are simulated. */
+async function takeClass() {
+  const base = `http://127.0.0.1:${PORT}`;
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' });
+  await page.goto(`${base}/mark?set=demo-set-minors&see=live`);
+  await page.getByRole('button', { name: 'Begin one with the same questions' }).click();
+  await page.getByRole('button', { name: 'Open the class' }).click();
+  const card = page.getByRole('region', { name: 'Answers by phone' });
+  const code = (await card.getByRole('definition').first().textContent()).replace(' ', '');
+  const answers = [
+    ...Array(5).fill('E-F#-G-A-B-C-D#-E'),
+    ...Array(3).fill('E-F#-G-A-B-C-D-E'),
+    ...Array(2).fill('E-F#-G-A-B-C#-D#-E'),
+  ];
+  const names = ['Tove', 'Yusuf', 'Odile', 'Bram', 'Ines', 'M. K.', 'Lieke', 'Sami', 'Greet', 'Joris'];
+  const phones = await Promise.all(names.map((name) => phone(base, code, name)));
+  await page.getByRole('button', { name: /^Ask question 1/ }).click();
+  await page.getByRole('button', { name: 'Open the answers' }).click();
+  await page.getByText('Answers are taken.').waitFor();
+  await Promise.all(phones.map((each, at) => each.answer(1, { code: answers[at] })));
+  await page.getByText('10 of 10 have answered').waitFor();
+  await page.getByRole('list', { name: 'Who thinks how' }).getByRole('listitem').nth(2).waitFor();
+  for (const key of ['ArrowRight', 'ArrowRight', 'z']) await page.keyboard.press(key);
+  await page.getByRole('dialog').getByText('Expected', { exact: true }).first().waitFor();
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: join(ROOT, 'docs/screenshots', 'board-class.png') });
+  console.log('board-class.png');
+  for (const each of phones) each.cut();
+  await page.close();
+}

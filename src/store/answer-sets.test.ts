@@ -3,10 +3,12 @@ import { afterEach, describe, expect, it } from 'vitest';
 import { UNDECIDED } from '@/core/exercise/set/paper';
 import {
   answering,
+  answeringInClass,
   bringingPapers,
   calling,
   decidingForAll,
   deletingSet,
+  guestIsStudent,
   judgingOf,
   makingSet,
   writingPapers,
@@ -166,5 +168,39 @@ describe('a school with sets', () => {
     expect((await store.whole()).papers).toEqual([]);
     expect((await store.undo()).undone).not.toBe('answers-entered');
     expect((await store.whole()).papers).toEqual([]);
+  });
+});
+
+describe('answers given in class', () => {
+  const told = (code: string | null, late = false) => ({
+    question: 'q1',
+    given: [{ person: 'guest-p', code, late }],
+    guests: [{ id: 'guest-p', name: 'Gull' }],
+  });
+
+  it('are written once, changed and taken back, and late ones are marked', () => {
+    let data = made(NO_DATA, 's');
+    data = applied(data, answeringInClass(data, 's', told('F#-C#'), NOW));
+    expect(data.sets[0]?.guests).toEqual([{ id: 'guest-p', name: 'Gull' }]);
+    expect(data.papers[0]).toMatchObject({ answers: { q1: 'F#-C#' }, late: {} });
+    expect(answeringInClass(data, 's', told('F#-C#'), NOW).edits).toEqual([]);
+    data = applied(data, answeringInClass(data, 's', told(null), NOW));
+    expect(data.papers[0]).toMatchObject({ answers: {}, late: {} });
+    data = applied(data, answeringInClass(data, 's', told('C#-F#', true), NOW));
+    expect(data.papers[0]).toMatchObject({ answers: { q1: 'C#-F#' }, late: { q1: true } });
+    data = applied(data, answeringInClass(data, 's', told('F#-C#'), NOW));
+    expect(data.papers[0]).toMatchObject({ late: {} });
+    expect(answeringInClass(data, 'gone', told('F#-C#'), NOW).edits).toEqual([]);
+  });
+
+  it('go to a student once it is known who the guest was, and over nothing that stands there', () => {
+    let data = made(NO_DATA, 's');
+    data = applied(data, answeringInClass(data, 's', told('F#-C#'), NOW));
+    data = applied(data, guestIsStudent(data, 's', 'guest-p', 'a', NOW));
+    expect(data.papers.map(({ person, answers }) => [person, answers])).toEqual([['a', { q1: 'F#-C#' }]]);
+    expect(data.sets[0]?.guests).toEqual([]);
+    data = applied(data, answeringInClass(data, 's', told('C#-F#'), NOW));
+    data = applied(data, guestIsStudent(data, 's', 'guest-p', 'a', NOW));
+    expect(data.papers.map(({ answers }) => answers)).toEqual([{ q1: 'F#-C#' }]);
   });
 });

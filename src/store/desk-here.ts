@@ -57,4 +57,11 @@ export const DESK_HERE = {
       answers: [...desk.answers],
     }),
   forget: (set: string) => kept.forget(set),
+  /** Forgets classes whose time is over, with all that was known of who was there. `now` in milliseconds since 1970. */
+  sweep: (now: number) => {
+    for (const set of kept.names()) {
+      const link = kept.read(set)?.link;
+      if (link && Date.parse(link.expires) <= now) kept.forget(set);
+    }
+  },
 };

@@ -5,6 +5,7 @@ export type KeptHere<Value> = {
   readonly read: (name: string) => Value | null;
   readonly keep: (name: string, value: Value) => void;
   readonly forget: (name: string) => void;
+  readonly names: () => readonly string[];
 };
 
 /** Keeps values under a prefix. Where site data is blocked, nothing is kept and nothing fails. */
@@ -26,5 +27,11 @@ export function keptHere<Value>(prefix: string, schema: z.ZodMiniType<Value>): K
       }),
     keep: (name, value) => quietly(() => window.localStorage.setItem(prefix + name, JSON.stringify(value))),
     forget: (name) => quietly(() => window.localStorage.removeItem(prefix + name)),
+    names: () =>
+      quietly(() =>
+        Object.keys(window.localStorage).flatMap((key) =>
+          key.startsWith(prefix) ? [key.slice(prefix.length)] : [],
+        ),
+      ) ?? [],
   };
 }

@@ -37,8 +37,9 @@ export function QrCode({ text, title, long }: Props) {
       data-qr={text}
       viewBox={`0 0 ${code.size} ${code.size}`}
       shapeRendering="crispEdges"
-      className="w-full max-w-72 self-center bg-white"
+      className="w-full max-w-72 self-center"
     >
+      <rect width={code.size} height={code.size} fill="#fff" />
       <path d={code.path} fill="#000" />
     </svg>
   );

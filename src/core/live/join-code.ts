@@ -5,7 +5,7 @@
 const SIGNS = 'FHJKLMNQRWXY2345679';
 
 /** How many signs a code has: 19⁶ codes, 47 million. */
-export const JOIN_CODE_LENGTH = 6;
+const JOIN_CODE_LENGTH = 6;
 
 /** The code of a class from random or derived bytes, at least eight of them. */
 export function joinCodeFrom(bytes: Uint8Array): string {

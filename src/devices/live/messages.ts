@@ -37,8 +37,6 @@ export type LiveMessage = {
   [Name in keyof Messages]: { readonly is: Name } & Messages[Name];
 }[keyof Messages];
 
-export type LiveQuestion = z.infer<typeof questionSchema>;
-
 const isKnown = (name: string): name is keyof Messages => Object.hasOwn(MESSAGES, name);
 
 /** Reads an event; null for one that this version does not know, which is passed over. */

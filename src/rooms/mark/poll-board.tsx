@@ -42,8 +42,8 @@ export function PollView({ search, given }: BoardViewProps) {
   const group = at === 0 ? null : others[at - 1];
   const names = group ? group.names : rightNames;
   return (
-    <div className="flex min-h-0 grow flex-col gap-2">
-      <ol className="flex flex-wrap items-baseline gap-x-8 font-serif text-sentence leading-none font-bold">
+    <div className="flex min-h-0 grow flex-col">
+      <ol className="flex flex-wrap items-baseline gap-x-8 font-serif text-large leading-none font-bold">
         <li className={`text-correct ${at === 0 ? '' : 'opacity-60'}`}>{right} ✓</li>
         {others.slice(0, at).map(({ code, count }, place) => (
           <li key={code} className={place === at - 1 ? '' : 'opacity-60'}>
@@ -51,7 +51,7 @@ export function PollView({ search, given }: BoardViewProps) {
           </li>
         ))}
       </ol>
-      {names !== '' && <p className="font-serif text-large">{names}</p>}
+      {names !== '' && <p className="truncate font-serif text-large leading-tight">{names}</p>}
       <div className="flex min-h-0 grow flex-col justify-center overflow-hidden">
         {group ? (
           <GivenOn asked={poll.question} given={group.answer} judged={group.judged} expected />

@@ -66,6 +66,7 @@ const PHONES = {
   open: 'Open the class',
   code: 'Code',
   at: 'Address',
+  host: 'By which of its addresses phones reach this computer',
   qr: 'The way into the class, as a QR code',
   noQr: 'The address is too long for a QR code.',
   closedToOthers:

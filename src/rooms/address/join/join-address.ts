@@ -1,7 +1,7 @@
 import { readJoinCode } from '@/core/live/join-code';
 
 /** Where a class is joined: short, since it is typed. */
-export const JOIN_PATH = '/join';
+const JOIN_PATH = '/join';
 
 /** The code of a class that a query names; null for none. */
 export function readJoin(search: string): string | null {

@@ -63,6 +63,7 @@ export function LiveView({ held, here, onNeeds }: Props) {
           link={live.link}
           onOpen={steer.open}
           onKnow={steer.know}
+          onHost={steer.host}
         />
         <RoundsCard
           questions={questions}

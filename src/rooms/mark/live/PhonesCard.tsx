@@ -15,10 +15,11 @@ type Props = {
   readonly link: string | null;
   readonly onOpen: (list: boolean) => void;
   readonly onKnow: (person: string, student: string) => void;
+  readonly onHost: (host: string) => void;
 };
 
 /** The class on its phones: how it is opened and joined, and who is there. */
-export function PhonesCard({ handle, students, link, onOpen, onKnow }: Props) {
+export function PhonesCard({ handle, students, link, onOpen, onKnow, onHost }: Props) {
   const say = liveWords(useWords()).phones;
   const { desk, state, why, hands } = handle;
   const [list, setList] = useState(true);
@@ -70,7 +71,14 @@ export function PhonesCard({ handle, students, link, onOpen, onKnow }: Props) {
           <dd className="wrap-anywhere">{link?.replace(/^https?:\/\/|\?.*$/gu, '')}</dd>
         </dl>
       </div>
-      {desk.link.addresses.length === 0 && <p>{say.closedToOthers}</p>}
+      {desk.link.addresses.length > 1 && (
+        <select className="field" aria-label={say.host} onChange={({ target }) => onHost(target.value)}>
+          {desk.link.addresses.map((host) => (
+            <option key={host}>{host}</option>
+          ))}
+        </select>
+      )}
+      <p className="text-quiet">{desk.link.addresses.length === 0 ? say.closedToOthers : say.plain}</p>
       <p>{desk.people.length === 0 ? say.nobody : say.people(of, desk.people.length)}</p>
       <People handle={handle} students={students} onKnow={onKnow} />
       {closing ? (

@@ -48,7 +48,6 @@ export function RoundsCard({ questions, now, isAsked, oral, onAsk, onRandom }: P
               <button
                 type="button"
                 className={`flex min-h-7 w-full items-baseline gap-2 rounded-control px-1 py-1 text-left hover:bg-now ${isNow ? 'bg-now font-bold' : ''}`}
-                aria-current={isNow ? 'true' : undefined}
                 aria-label={say.ask(at + 1, text)}
                 onClick={() => onAsk(question)}
               >

@@ -23,7 +23,7 @@ type Props = {
 };
 
 /** The skill in which a kind of question is drilled; null where it is in none. */
-export function skillOf(kind: KindId) {
+function skillOf(kind: KindId) {
   const found = DRILL_SKILLS.find(({ id }) =>
     asksDrilled([id], 'both', 'write').some((ask) => {
       const asked = askNamed(ask);

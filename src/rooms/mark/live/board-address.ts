@@ -11,10 +11,11 @@ type Origin = Pick<Location, 'protocol' | 'hostname' | 'port' | 'origin'>;
 /** The address at which phones join; null where no class is open. A page on this computer itself is reached by its network. */
 export function joinLink(
   { link }: Pick<Desk, 'link'>,
+  chosen: string | null,
   { protocol, hostname, port, origin }: Origin,
 ): string | null {
   if (!link) return null;
-  const [host] = link.addresses;
+  const host = link.addresses.find((each) => each === chosen) ?? link.addresses[0];
   const isAway = !/^(?:localhost$|127\.|\[::1\]$)/u.test(hostname);
   const base = isAway || host === undefined ? origin : `${protocol}//${host}${port ? `:${port}` : ''}`;
   return base + joinHref(link.code);

@@ -27,7 +27,12 @@ export function takenUpFrom({ link, people, now, answers }: Desk): TakenUp | nul
 
 /** The desk as this browser keeps it: read once, and kept a moment after each change. */
 export function useKeptDesk(set: string) {
-  const [desk, setDesk] = useState(() => DESK_HERE.read(set));
+  const [desk, setDesk] = useState(() => {
+    // The one in hand says by itself that its time is over.
+    const own = DESK_HERE.read(set);
+    DESK_HERE.sweep(Date.now());
+    return own;
+  });
   const newest = useRef(desk);
   newest.current = desk;
   useEffect(() => {

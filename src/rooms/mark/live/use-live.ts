@@ -26,6 +26,7 @@ export function useLive(here: Here, held: SetInHand) {
   useWriting(held, desk, students, school);
   const question = work.questions.find(({ id }) => id === desk.now?.question);
   const { marking, voices, groups, usual, isAsked } = useAnswers(here, held, question);
+  const [host, setHost] = useState<string | null>(null);
   const [named, setNamed] = useState(false);
   const [joining, setJoining] = useState(false);
   const [hidden, setHidden] = useState(false);
@@ -34,7 +35,7 @@ export function useLive(here: Here, held: SetInHand) {
   const { stage, oral } = rounds;
   const tally = useTally(here, held, question);
   const nameOf = (id: string) => held.people.find((person) => person.id === id)?.name ?? '';
-  const link = joinLink(desk, window.location);
+  const link = joinLink(desk, host, window.location);
   const isShown = stage === 'show' || stage === 'closed';
   const board = useLiveBoard(w, set.id, {
     address:
@@ -62,6 +63,7 @@ export function useLive(here: Here, held: SetInHand) {
     names: () => setNamed(!named),
     join: () => link && setJoining(!joining),
     hide: () => setHidden(!hidden),
+    host: setHost,
   });
   return {
     ...{ handle, desk, students, question, voices, groups, usual, oral, board, stage, link, isAsked },
