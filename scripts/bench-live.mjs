@@ -17,7 +17,58 @@ const median = (values) => sorted(values)[Math.floor(values.length / 2)];
 const memoryOf = (pid) =>
   Number(/VmRSS:\s+(\d+)/u.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1000;
 
-export async function benchLive(base, pid, row) {
+export async function benchLive(base, pid, browser, row) {
+  await benchServer(base, pid, row);
+  await benchDesk(base, browser, row);
+}
+
+/** From an answer that is sent until the desk's page shows that there is one more. */
+async function benchDesk(base, browser, row) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${base}/mark?set=demo-set-minors&see=live`);
+  await page.getByRole('button', { name: 'Begin one with the same questions' }).click();
+  await page.getByRole('button', { name: 'Open the class' }).click();
+  const card = page.getByRole('region', { name: 'Answers by phone' });
+  const code = (await card.getByRole('definition').first().textContent()).replace(' ', '');
+  const phones = await Promise.all(
+    Array.from({ length: PHONES }, (_, at) => phone(base, code, `Learner ${at + 1}`)),
+  );
+  await page.getByText(`${PHONES} of ${PHONES} here`).waitFor();
+  await page.getByRole('button', { name: /^Ask question 1/ }).click();
+  await page.getByRole('button', { name: 'Open the answers' }).click();
+  await page.getByText('Answers are taken.').waitFor();
+  await page.evaluate(() => {
+    const [seen, long] = [[], []];
+    new PerformanceObserver((list) => long.push(...list.getEntries().map((each) => each.duration))).observe({
+      entryTypes: ['longtask'],
+    });
+    new MutationObserver(() => {
+      const count = Number(/(\d+) of \d+ have answered/u.exec(document.body.innerText)?.[1] ?? 0);
+      while (seen.length < count) seen.push(Date.now());
+    }).observe(document.body, { subtree: true, childList: true, characterData: true });
+    Object.assign(window, { seen, long });
+  });
+  const sent = [];
+  await Promise.all(
+    phones.map(async (each, at) => {
+      await new Promise((done) => setTimeout(done, 25 * at));
+      sent.push(Date.now());
+      await each.answer(1, { notes: ANSWERS[at % ANSWERS.length] });
+    }),
+  );
+  await page.getByText(`${PHONES} of ${PHONES} have answered`).waitFor();
+  const { seen, long } = await page.evaluate(() => ({ seen: window.seen, long: window.long }));
+  const waits = sent.sort((a, b) => a - b).map((at, place) => seen[place] - at);
+  row(
+    "An answer on the desk's page, 200 in 5 s",
+    `${median(waits)} (${sorted(waits).at(-1)}) ms`,
+    `300 ms; longest task ${Math.round(Math.max(0, ...long))} ms`,
+  );
+  for (const each of phones) each.cut();
+  await page.close();
+}
+
+async function benchServer(base, pid, row) {
   const before = memoryOf(pid);
   const { body: open } = await sendJson(base, 'POST', '/classes', {});
   const there = new Map();

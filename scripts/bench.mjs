@@ -51,7 +51,7 @@ await benchPlay(browser, PORT, row, median);
 await benchClass(browser, PORT, row);
 await benchSets(browser, PORT, row, made);
 await benchDrill(browser, PORT, row);
-await benchLive(`http://127.0.0.1:${PORT}`, stop.pid, row);
+await benchLive(`http://127.0.0.1:${PORT}`, stop.pid, browser, row);
 await browser.close();
 stop();
 

@@ -161,10 +161,15 @@ test('answers called out are counted by keys alone, shown and talked about', asy
   await expect(boardLine(board, '2 had it right')).toBeVisible();
   await desk.keyboard.press('Escape');
   await expect(board).toHaveCount(0);
-  // Hidden here, and shown again.
+  // Hidden here, and shown again, by its key and by its button; Space on a button is no step of the lesson.
   await desk.keyboard.press('h');
   await expect(groups(desk)).toHaveCount(0);
   await desk.keyboard.press('h');
+  await expect(groups(desk)).toHaveCount(3);
+  await desk.getByRole('button', { name: 'Hide the answers here' }).focus();
+  await desk.keyboard.press('Enter');
+  await expect(groups(desk)).toHaveCount(0);
+  await desk.keyboard.press(' ');
   await expect(groups(desk)).toHaveCount(3);
   // What follows is one press away, and one more at random was not asked before.
   await expect(desk.getByRole('link', { name: 'A sheet of this' })).toHaveAttribute('href', /^\/sheets\?/u);

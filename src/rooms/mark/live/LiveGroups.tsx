@@ -53,17 +53,21 @@ function Group({ group, question, nameOf, isShown }: GroupProps) {
   return (
     <li
       aria-current={isShown ? 'step' : undefined}
-      className={`grid items-center gap-x-3 border-t border-rule py-2 sm:grid-cols-[3rem_14rem_minmax(0,1fr)] ${isShown ? 'bg-now' : ''}`}
+      className={`grid items-center gap-x-3 border-t border-rule py-2 sm:grid-cols-[4.5rem_13rem_minmax(0,1fr)] ${isShown ? 'bg-now' : ''}`}
     >
       <p
-        className={`text-center font-serif text-board leading-none font-bold ${right ? 'text-correct' : ''}`}
+        className={`text-center font-serif text-board leading-none font-bold whitespace-nowrap ${right ? 'text-correct' : ''}`}
       >
         {sizeOf(group)}
         <span className="sr-only"> {say.group(sizeOf(group))}</span>
       </p>
       <div className="flex min-w-0 flex-col gap-0.5 text-small">
         <h3 className="font-serif text-body leading-tight font-bold first-letter:uppercase">{title}</h3>
-        {people.length > 0 && <p className="text-quiet">{people.map(nameOf).join(', ')}</p>}
+        {people.length > 0 && (
+          <p className="line-clamp-3 text-quiet" title={people.map(nameOf).join(', ')}>
+            {people.map(nameOf).join(', ')}
+          </p>
+        )}
         {called > 0 && <p className="text-quiet">{say.called(called)}</p>}
         {late.length > 0 && <p className="text-quiet">{say.lateOf(late.map(nameOf).join(', '))}</p>}
         {said && (
