@@ -43,7 +43,7 @@ async function benchDesk(base, browser, row) {
       entryTypes: ['longtask'],
     });
     new MutationObserver(() => {
-      const count = Number(/(\d+) of \d+ have answered/u.exec(document.body.innerText)?.[1] ?? 0);
+      const count = Number(/(\d+) of \d+ have answered/u.exec(document.body.textContent)?.[1] ?? 0);
       while (seen.length < count) seen.push(Date.now());
     }).observe(document.body, { subtree: true, childList: true, characterData: true });
     Object.assign(window, { seen, long });

@@ -18,7 +18,7 @@ async function openLesson(desk: Page): Promise<void> {
   await desk.goto('/mark?set=demo-set-minors&see=live');
   await isLive(desk);
   await desk.getByRole('button', { name: 'Begin one with the same questions' }).click();
-  await expect(desk.getByRole('region', { name: 'In class' })).toBeVisible();
+  await expect(desk.getByRole('region', { name: 'In class', exact: true })).toBeVisible();
 }
 
 /** Opens the class for phones, and says by which code it is joined. */
@@ -48,7 +48,7 @@ async function give(phone: Page, answer: string): Promise<void> {
 }
 
 const isIn = (phone: Page) => expect(phone.getByText('Your teacher has it.')).toBeVisible();
-const lesson = (desk: Page): Locator => desk.getByRole('region', { name: 'In class' });
+const lesson = (desk: Page): Locator => desk.getByRole('region', { name: 'In class', exact: true });
 const groups = (desk: Page): Locator =>
   desk.getByRole('list', { name: 'Who thinks how' }).getByRole('listitem');
 
