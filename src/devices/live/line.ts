@@ -56,6 +56,8 @@ export class LiveLine {
       const state = await this.#stand(this.#now);
       if (this.#closed) return;
       this.given.onState(state);
+      // Whoever is no longer known stays so.
+      if (state === 'refused') return;
       this.#tries += 1;
       const wait = Math.min(LATEST, SOONEST * 1.6 ** this.#tries) * (0.75 + Math.random() / 2);
       this.#now = new AbortController();

@@ -41,7 +41,7 @@ export function useDesk(set: string, speaks: string): DeskHandle {
   const { put, isSettled } = useSteering();
   const { hear, onState, wake } = useSteady({
     hear: (message: LiveMessage) => {
-      if (message.is === 'closed') over('none');
+      if (message.is === 'closed') over(isOver(desk) ? 'expired' : 'none');
       else if (message.is !== 'question' || isSettled()) setDesk((now) => heardAt(now, message));
     },
     onState: (next: LineState) => {
@@ -72,7 +72,7 @@ export function useDesk(set: string, speaks: string): DeskHandle {
   const again = async () => {
     const taken = takenUpFrom(desk);
     if (!taken) return;
-    if (Date.parse(taken.expires) <= Date.now()) return over('expired');
+    if (isOver(desk)) return over('expired');
     const called = await LIVE.open({ names: desk.link?.names ?? [], speaks, again: taken });
     if (called.ok) line.current?.wake();
   };
@@ -105,6 +105,13 @@ export function useDesk(set: string, speaks: string): DeskHandle {
 }
 
 const NO_SERVER = 'no-server';
+
+/** Whether the time of a class is over; the clocks of a server and a desk may be a little apart. */
+function isOver({ link }: Desk): boolean {
+  return link !== null && Date.parse(link.expires) - CLOCKS_APART <= Date.now();
+}
+
+const CLOCKS_APART = 5000;
 
 type Heard = {
   readonly hear: (message: LiveMessage) => void;

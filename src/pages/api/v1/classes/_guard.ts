@@ -4,7 +4,7 @@ import { readJoinCode } from '@/core/live/join-code';
 import { bodyOf } from '../_posted';
 import { type ProblemDocument, problem, problemResponse } from '../_problem';
 import { refusedBody } from '../_respond';
-import { type Bearer, bearerOf, type OpenClass, openHub } from './_hub';
+import { type Bearer, bearerOf, isHere, type OpenClass, openHub } from './_hub';
 import { paceOf } from './_pace';
 
 /** Milliseconds that somebody waits who has a code or a token wrong. */
@@ -53,8 +53,7 @@ export function inPace(pace: PaceId, who: string): boolean {
 }
 
 /** Whether it comes from this computer itself, on which nobody is slowed but for wrong codes. */
-export const fromHere = ({ clientAddress }: APIContext) =>
-  /^(?:127\.|::1$|::ffff:127\.)/u.test(clientAddress);
+export const fromHere = ({ clientAddress }: APIContext) => isHere(clientAddress);
 
 /** Says no to a wrong code or token: slowly, and past a limit at once and no more. */
 async function slowly({ clientAddress }: APIContext, found: ProblemDocument): Promise<Response> {

@@ -42,7 +42,7 @@ export type Opening =
 export type Bearer = { readonly is: 'teacher' } | { readonly is: 'person'; readonly person: string };
 
 /** Addresses of this computer itself. */
-const isHere = (address: string) => /^(?:127\.|::1$|::ffff:127\.)/u.test(address);
+export const isHere = (address: string) => /^(?:127\.|::1$|::ffff:127\.)/u.test(address);
 
 /** All classes that are open on this server. */
 export function openHub(now: () => number) {
