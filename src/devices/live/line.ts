@@ -17,6 +17,9 @@ const SOONEST = 300;
 const LATEST = 4000;
 const SILENT = 25_000;
 
+/** Milliseconds after which a line is not trusted on a page that comes back: the server says something every ten seconds. */
+const STALE = 12_000;
+
 const STATES: Readonly<Record<number, LineState>> = { 404: 'nobody', 401: 'refused' };
 
 const sleep = (time: number, woken: AbortSignal) =>
@@ -34,12 +37,22 @@ export class LiveLine {
   /** Ends what is being waited for: a try, a message, the next try. */
   #now = new AbortController();
   #tries = 0;
+  #stands = false;
+  #heardAt = 0;
 
   constructor(private readonly given: Given) {
+    window.addEventListener('online', this.#back);
+    document.addEventListener('visibilitychange', this.#back);
     void this.#keep();
   }
 
-  /** Tries again at once: the page is seen again, the network is back. */
+  /** The network is back, or the page is seen again: a phone that slept may have lost its line without a word. */
+  readonly #back = (): void => {
+    const stale = !this.#stands || Date.now() - this.#heardAt > STALE;
+    if (document.visibilityState === 'visible' && stale) this.wake();
+  };
+
+  /** Tries again at once. */
   wake(): void {
     this.#tries = 0;
     this.#now.abort();
@@ -47,6 +60,8 @@ export class LiveLine {
 
   close(): void {
     this.#closed = true;
+    window.removeEventListener('online', this.#back);
+    document.removeEventListener('visibilitychange', this.#back);
     this.#now.abort();
   }
 
@@ -77,6 +92,7 @@ export class LiveLine {
       });
       if (!response.ok || !response.body) return STATES[response.status] ?? 'lost';
       this.#tries = 0;
+      [this.#stands, this.#heardAt] = [true, Date.now()];
       onState('open');
       const text = new TextDecoder();
       const read = eventReader(({ event, data }) => {
@@ -87,6 +103,7 @@ export class LiveLine {
       for (;;) {
         const { done, value } = await reader.read();
         if (done) return 'lost';
+        this.#heardAt = Date.now();
         clearTimeout(silent);
         silent = setTimeout(() => cut.abort(), SILENT);
         read(text.decode(value, { stream: true }));
@@ -95,6 +112,7 @@ export class LiveLine {
       // No network, no server, or cut here.
       return 'lost';
     } finally {
+      this.#stands = false;
       clearTimeout(silent);
       cut.abort();
     }

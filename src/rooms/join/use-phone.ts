@@ -27,7 +27,7 @@ export function usePhone(joined: Joined, onJoined: (joined: Joined) => void) {
   }));
   const [state, setState] = useState<PhoneLine>('opening');
   const line = useRef<LiveLine | null>(null);
-  const { hear, wake, keep } = useSteady({
+  const { hear, keep } = useSteady({
     keep: (given: Phone['given'], proof: Phone['proof']) => {
       if (state !== 'over') onJoined({ ...joined, given, proof });
     },
@@ -41,21 +41,12 @@ export function usePhone(joined: Joined, onJoined: (joined: Joined) => void) {
       const { round, code: asked, stage, shown, mine } = message;
       setPhone((now) => toldOf(now, { round, code: asked, stage, shown }, mine ?? null));
     },
-    wake: () => {
-      if (document.visibilityState === 'visible' && state !== 'open') line.current?.wake();
-    },
   });
   useEffect(() => {
     const own = new LiveLine({ code, bearer: token, hear, onState: setState });
     line.current = own;
-    window.addEventListener('online', wake);
-    document.addEventListener('visibilitychange', wake);
-    return () => {
-      own.close();
-      window.removeEventListener('online', wake);
-      document.removeEventListener('visibilitychange', wake);
-    };
-  }, [code, token, hear, wake]);
+    return () => own.close();
+  }, [code, token, hear]);
   const { given, proof } = phone;
   useEffect(() => {
     keep(given, proof);

@@ -39,7 +39,7 @@ export function useDesk(set: string, speaks: string): DeskHandle {
   const [why, setWhy] = useState('');
   const line = useRef<LiveLine | null>(null);
   const { put, isSettled } = useSteering();
-  const { hear, onState, wake } = useSteady({
+  const { hear, onState } = useSteady({
     hear: (message: LiveMessage) => {
       if (message.is === 'closed') over(isOver(desk) ? 'expired' : 'none');
       else if (message.is !== 'question' || isSettled()) setDesk((now) => heardAt(now, message));
@@ -48,9 +48,6 @@ export function useDesk(set: string, speaks: string): DeskHandle {
       setState(next);
       if (next === 'open') void catchUp();
       if (next === 'nobody') void again();
-    },
-    wake: () => {
-      if (document.visibilityState === 'visible' && state !== 'open') line.current?.wake();
     },
   });
   const over = (next: DeskState) => {
@@ -76,7 +73,7 @@ export function useDesk(set: string, speaks: string): DeskHandle {
     const called = await LIVE.open({ names: desk.link?.names ?? [], speaks, again: taken });
     if (called.ok) line.current?.wake();
   };
-  useLine(desk.link, line, { hear, onState, wake });
+  useLine(desk.link, line, { hear, onState });
   const hands = useSteady({
     open: async (names: readonly string[]) => {
       setWhy('');
@@ -116,23 +113,16 @@ const CLOCKS_APART = 5000;
 type Heard = {
   readonly hear: (message: LiveMessage) => void;
   readonly onState: (state: LineState) => void;
-  readonly wake: () => void;
 };
 
-/** The line to the class of a desk, as long as there is one; it is woken when the page is seen again or the network is back. */
-function useLine(link: Desk['link'], line: RefObject<LiveLine | null>, { hear, onState, wake }: Heard): void {
+/** The line to the class of a desk, as long as there is one. */
+function useLine(link: Desk['link'], line: RefObject<LiveLine | null>, { hear, onState }: Heard): void {
   const code = link?.code ?? null;
   const secret = link?.secret ?? null;
   useEffect(() => {
     if (code === null || secret === null) return;
     const own = new LiveLine({ code, bearer: secret, hear, onState });
     line.current = own;
-    window.addEventListener('online', wake);
-    document.addEventListener('visibilitychange', wake);
-    return () => {
-      own.close();
-      window.removeEventListener('online', wake);
-      document.removeEventListener('visibilitychange', wake);
-    };
-  }, [code, secret, line, hear, onState, wake]);
+    return () => own.close();
+  }, [code, secret, line, hear, onState]);
 }
