@@ -1,4 +1,4 @@
-import { type FormEvent, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { readJoinCode, sayJoinCode } from '@/core/live/join-code';
 import { LIVE_NAME_LIMIT } from '@/core/live/live-name';
 import { JOIN_WORDS } from '@/core/words/screen/join';
@@ -13,6 +13,9 @@ type Door = {
   readonly names: readonly { readonly name: string; readonly taken: boolean }[];
   readonly speaks: string;
 };
+
+/** A form that was sent, as far as it is looked at. */
+type Submitted = { readonly preventDefault: () => void };
 
 type Props = { readonly first: string | null; readonly onJoined: (joined: Joined) => void };
 
@@ -81,7 +84,7 @@ export function DoorView({ first, onJoined }: Props) {
 function CodeCard({ onCode }: { readonly onCode: (code: string) => void }) {
   const [typed, setTyped] = useState('');
   const [wrong, setWrong] = useState(false);
-  const submit = (event: FormEvent) => {
+  const submit = (event: Submitted) => {
     event.preventDefault();
     const code = readJoinCode(typed);
     setWrong(code === null);
@@ -126,7 +129,7 @@ function WhoCard({ door, onJoin, onCode }: WhoProps) {
   const [name, setName] = useState('');
   const title = useRef<HTMLHeadingElement>(null);
   useEffect(() => title.current?.focus(), []);
-  const submit = (event: FormEvent) => {
+  const submit = (event: Submitted) => {
     event.preventDefault();
     if (name.trim() !== '') onJoin(name);
   };

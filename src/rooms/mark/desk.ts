@@ -1,10 +1,11 @@
 import type { ClassWords } from '@/core/words/class-words';
 import { sayTask } from '@/core/words/say-task';
+import { liveWords } from '@/core/words/screen/live';
 import { markWords } from '@/core/words/screen/mark';
 import { setWords } from '@/core/words/screen/set';
 import { readMark, writeAnswered } from '../address/mark/mark-address';
 import { isPollSearch, readPoll } from '../address/mark/poll-address';
-import { isSetSearch } from '../address/mark/set-address';
+import { isSetSearch, readSetSearch } from '../address/mark/set-address';
 import type { Desk } from '../shell/room';
 import { MARK_SHARES } from './mark-share';
 import { markText } from './mark-words';
@@ -21,7 +22,11 @@ function text(w: ClassWords, search: string): string {
 /** What Mark can say of its sentences. */
 export const MARK_DESK: Desk = {
   title: (w, search) => markWords(w).title(text(w, search).replace(/[.?]$/u, '')),
-  keys: (w, search) => (isSetSearch(search) ? setWords(w).keysSheet : markWords(w).keysSheet),
+  keys: (w, search) => {
+    if (!isSetSearch(search)) return markWords(w).keysSheet;
+    const { view } = readSetSearch(search).sentence;
+    return view === 'live' ? liveWords(w).keysSheet : setWords(w).keysSheet;
+  },
   shares: (w, search) =>
     isSetSearch(search)
       ? { list: SET_SHARES, names: setWords(w).share }

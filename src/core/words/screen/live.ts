@@ -130,23 +130,36 @@ const THEN = {
   needs: 'What the class needs',
 } as const;
 
+const KEYS_SHEET = {
+  title: 'Keys',
+  summary: 'The lesson goes on with one key; what is called out is one key each.',
+  list: [
+    { keys: 'S', does: 'Choose the set' },
+    { keys: 'V', does: 'Choose what is done with it' },
+    { keys: 'Space or →', does: 'Open the answers, show the answer, the next group' },
+    { keys: '←', does: 'The group before' },
+    { keys: 'Z', does: 'The board on this screen; Esc goes back' },
+    { keys: 'W', does: 'The board in a window of its own' },
+    { keys: 'J', does: 'How to join, on the board' },
+    { keys: 'A', does: 'Names on the board' },
+    { keys: 'H', does: 'Hide the answers here' },
+    { keys: 'R, 1–9', does: 'Right, or a usual wrong answer, was called out' },
+    { keys: 'Backspace', does: 'Take back what was counted last' },
+    { keys: 'Q', does: 'One more question at random' },
+  ],
+} as const;
+
 function words(_: ClassWords) {
-  return { round: ROUND, board: BOARD, phones: PHONES, tally: TALLY, rounds: ROUNDS, after: THEN } as const;
+  return {
+    round: ROUND,
+    board: BOARD,
+    phones: PHONES,
+    tally: TALLY,
+    rounds: ROUNDS,
+    keysSheet: KEYS_SHEET,
+    after: THEN,
+  } as const;
 }
 
 /** The words of asking a set in class. */
 export const liveWords = byClass(words);
-
-/** Keys of a lesson in class. */
-export const LIVE_KEYS = [
-  { keys: 'Space or →', does: 'In class: open the answers, show the answer, the next group' },
-  { keys: '←', does: 'In class: the group before' },
-  { keys: 'Z', does: 'In class: the board on this screen; Esc goes back' },
-  { keys: 'W', does: 'In class: the board in a window of its own' },
-  { keys: 'J', does: 'In class: how to join, on the board' },
-  { keys: 'A', does: 'In class: names on the board' },
-  { keys: 'H', does: 'In class: hide the answers here' },
-  { keys: 'R, 1–9', does: 'In class: right, or a usual wrong answer, was called out' },
-  { keys: 'Backspace', does: 'In class: take back what was counted last' },
-  { keys: 'Q', does: 'In class: one more question at random' },
-] as const;

@@ -4,7 +4,6 @@ import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
 import { listed } from '../say-task';
 import { capital, counted } from '../vocabulary';
-import { LIVE_KEYS } from './live';
 
 const STATES: Readonly<Record<CellState, string>> = {
   open: 'not entered',
@@ -341,7 +340,6 @@ const KEYS_SHEET = {
     { keys: 'M', does: 'Write a comment' },
     { keys: 'G or Esc', does: 'To the grid' },
     { keys: 'Enter', does: 'On the staff and in the field: take it, and on' },
-    ...LIVE_KEYS,
   ],
 } as const;
 

@@ -1,5 +1,5 @@
 import { Undo2 } from 'lucide-react';
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
 import { answerCode, readAnswerCode } from '@/core/exercise/code';
 import { rightAnswer } from '@/core/exercise/kinds/all';
 import type { SetQuestion } from '@/core/exercise/set/question';
@@ -36,7 +36,7 @@ export function TallyCard({ question, usual, voices, onCall, onTakeBack }: Props
     }),
   ];
   const own = Object.keys(voices).filter((code) => !rows.some((row) => row.code === code));
-  const add = (event: FormEvent) => {
+  const add = (event: { readonly preventDefault: () => void }) => {
     event.preventDefault();
     const read = readGiven(w, question.asked, text);
     if (text.trim() === '') return;
