@@ -1,5 +1,14 @@
-import { useEffect, useRef, useState } from 'react';
-import { confirmedOn, givenOn, NEW_PHONE, type Phone, refusedOn, toldOf, toSend } from '@/core/live/phone';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import {
+  confirmedOn,
+  givenOn,
+  NEW_PHONE,
+  type Phone,
+  refusedOn,
+  type ToSend,
+  toldOf,
+  toSend,
+} from '@/core/live/phone';
 import { LIVE } from '@/devices/live/calls';
 import { type LineState, LiveLine } from '@/devices/live/line';
 import type { LiveMessage } from '@/devices/live/messages';
@@ -82,23 +91,21 @@ const REFUSALS = [400, 409, 422];
 
 /** Sends what is to be sent, one after the other, until the server has it or says no. */
 function useSending({ phone, setPhone, code, token, open }: Sending): void {
-  const busy = useRef(false);
+  const sends = useMemo(() => toSend(phone), [phone]);
+  const [busy, setBusy] = useState(false);
   const { send } = useSteady({
-    send: async () => {
-      const sent = toSend(phone);
-      if (!open || !sent || busy.current) return;
-      busy.current = true;
+    send: async (sent: ToSend) => {
+      setBusy(true);
       const answer = sent.code === null ? null : { code: sent.code };
       const proof = sent.receipt === null ? {} : { receipt: sent.receipt };
       const called = await LIVE.answer(code, token, { round: sent.round, answer, ...proof });
-      busy.current = false;
       if (called.ok) setPhone((now) => confirmedOn(now, sent, called.value));
       else if (REFUSALS.includes(called.status)) setPhone((now) => refusedOn(now, sent, called.why));
-      else setTimeout(() => void send(), AGAIN);
+      else return setTimeout(() => setBusy(false), AGAIN);
+      return setBusy(false);
     },
   });
-  // biome-ignore lint/correctness/useExhaustiveDependencies: whatever changes may be something to send
   useEffect(() => {
-    void send();
-  }, [open, phone, send]);
+    if (open && sends && !busy) void send(sends);
+  }, [open, sends, busy, send]);
 }
