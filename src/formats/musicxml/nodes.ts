@@ -57,7 +57,7 @@ export function attribute(node: Node, name: string): string | null {
 
 /** A whole number within limits, or null. */
 export function whole(text: string | null, least: number, most: number): number | null {
-  if (text === null || !/^[+-]?\d{1,3}$/u.test(text.trim())) return null;
+  if (text === null || !/^[+-]?\d{1,5}$/u.test(text.trim())) return null;
   const value = Number(text);
   return value >= least && value <= most ? value : null;
 }
