@@ -1,6 +1,6 @@
 import { heightOf, type Pitch } from '../note/pitch';
 import { type Alteration, fifths } from '../note/spelled';
-import type { PieceTone, PiecePart } from './piece';
+import type { PieceEvent, PiecePart, PieceTone } from './piece';
 import { type InForce, StaffScope } from './scope';
 
 /** Why a tone sounds as it does. Numbers of tones count the tones of the part, from 0. */
@@ -42,7 +42,7 @@ type Put = { readonly tone: number; readonly pitch: Pitch };
 type Staff = { readonly scope: StaffScope; here: Put[]; before: Put[] };
 
 /** A tone that is tied on, waiting for the one it is tied to. */
-type Tied = { readonly tone: number; readonly until: number; readonly voice: number };
+type Tied = { readonly tone: number; readonly until: number; readonly staff: number; readonly voice: number };
 
 /**
  * Goes through a part as a reader does, tone by tone: the sign that stands at each (needed, or printed by the source as a
@@ -68,11 +68,11 @@ export function scopedTones(part: PiecePart): readonly ScopedTone[] {
       for (const [of, each] of tones.entries()) {
         const tone = found.length;
         const key = `${heightOf(each.pitch)} ${each.pitch.note.alteration}`;
-        const from = takeTied(tied, key, start + at, voice);
+        const from = takeTied(tied, key, start + at, (waiting) => nearest(waiting, each.pitch, at, events) === events[event]);
         found.push({ tone, bar, event, of, staff: nth, pitch: each.pitch, ...readTone(staff, each, tone, from) });
         if (each.tied) {
           const waiting = tied.get(key) ?? [];
-          tied.set(key, [...waiting, { tone, until: start + at + lasts, voice }]);
+          tied.set(key, [...waiting, { tone, until: start + at + lasts, staff: nth, voice }]);
         }
       }
     }
@@ -81,15 +81,31 @@ export function scopedTones(part: PiecePart): readonly ScopedTone[] {
   return found;
 }
 
-/** The tone of the same pitch that is tied to what begins at a time; of several, that of the same voice. */
-function takeTied(tied: Map<string, Tied[]>, key: string, at: number, voice: number): number | null {
+/** The tone that is tied to what begins at a time, if one of those that wait belongs to it. */
+function takeTied(
+  tied: Map<string, Tied[]>,
+  key: string,
+  at: number,
+  belongs: (waiting: Tied) => boolean,
+): number | null {
   const waiting = tied.get(key)?.filter(({ until }) => until >= at) ?? [];
-  const there = waiting.filter(({ until }) => until === at);
-  const found = there.find((each) => each.voice === voice) ?? there[0];
+  const found = waiting.find((each) => each.until === at && belongs(each));
   const left = waiting.filter((each) => each !== found);
   if (left.length > 0) tied.set(key, left);
   else tied.delete(key);
   return found?.tone ?? null;
+}
+
+/** Of the events that begin at a time with a pitch, the one a tie leads to: in its voice, on its staff, or else the first. */
+function nearest({ staff, voice }: Tied, pitch: Pitch, at: number, events: readonly PieceEvent[]): PieceEvent | undefined {
+  const there = events.filter(
+    (event) =>
+      event.at === at &&
+      !event.grace &&
+      event.tones.some((tone) => tone.pitch.note === pitch.note && tone.pitch.octave === pitch.octave),
+  );
+  const onStaff = there.filter((event) => event.staff === staff);
+  return onStaff.find((event) => event.voice === voice) ?? onStaff[0] ?? there[0];
 }
 
 type Read = Pick<ScopedTone, 'sign' | 'reason' | 'cancels' | 'asSigned' | 'unreached'>;

@@ -2,7 +2,8 @@ import { transposedPitch } from '../instrument/transposing';
 import { midiOf, type Pitch, pitch } from '../note/pitch';
 import { type Fifths, fifths, fifthsOf, type SpelledNote, spelled } from '../note/spelled';
 import { practicalSignature } from '../scale/signature';
-import { type Piece, type PiecePart, signaturesOf } from './piece';
+import { type Piece, type PieceEvent, type PiecePart, signaturesOf } from './piece';
+import { scopedTones } from './scoped';
 
 /** A note of a piece as it sounds; a tied one once. Times in ticks from the beginning of the piece. */
 export type SoundingNote = {
@@ -43,12 +44,13 @@ const GRACE = 1260; // ticks, a 32nd
 export function soundingPiece(piece: Piece): SoundingPiece {
   const concert = !isWrittenAlike(piece);
   const [first] = piece.parts;
+  const signatures = first ? signaturesOf(first) : [];
   const bars = [0];
   for (const { length } of first?.bars ?? []) bars.push((bars.at(-1) ?? 0) + length);
   const notes = piece.parts
     .flatMap((part, at) => notesOf(part, at, bars, concert))
     .toSorted((a, b) => a.from - b.from || a.midi - b.midi);
-  return { notes, bars, signatures: first ? concertSignatures(first, concert) : [], ends: endsOf(piece) };
+  return { notes, bars, signatures: signatures.map((count) => (first && concert ? concertSignature(first, count) : count)), ends: endsOf(piece) };
 }
 
 /** Places on the line of fifths that a transposition moves a signature by: those by which it moves C. */
@@ -57,45 +59,39 @@ function placesOf({ transposition }: PiecePart): number {
   return moved ? fifthsOf(moved.note) : 0;
 }
 
-function concertSignatures(part: PiecePart, concert: boolean): readonly Fifths[] {
-  const moved = concert ? placesOf(part) : 0;
-  return signaturesOf(part).map((count) => {
-    const there = count - moved;
-    return fifths(practicalSignature(there));
-  });
+/** A signature of a part as it sounds in concert pitch; past seven signs the one that sounds alike. */
+export function concertSignature(part: PiecePart, written: Fifths): Fifths {
+  return fifths(practicalSignature(written - placesOf(part)));
 }
 
 function notesOf(
-  { bars, transposition }: PiecePart,
+  piece: PiecePart,
   part: number,
   starts: readonly number[],
   concert: boolean,
 ): readonly SoundingNote[] {
+  const { bars, transposition } = piece;
   const down = { letters: -transposition.letters, semitones: -transposition.semitones };
   const heard = (pitch: Pitch) =>
     concert && transposition.semitones !== 0 ? transposedPitch(pitch, down) : pitch;
   const found: SoundingNote[] = [];
-  /** Notes that are tied on, by their sound: where they stand among those that were found. */
-  const held = new Map<string, number>();
-  for (const [bar, { events }] of bars.entries())
-    for (const { at, length, tones, grace } of events)
-      for (const { pitch, tied } of tones) {
-        const sounds = heard(pitch);
-        if (!sounds) continue;
-        const from = (starts[bar] ?? 0) + at;
-        const until = from + (grace ? GRACE : length);
-        const key = `${midiOf(sounds)} ${fifthsOf(sounds.note)}`;
-        const before = held.get(key);
-        const last = before === undefined ? undefined : found[before];
-        held.delete(key);
-        if (before !== undefined && last && last.until === from) {
-          found[before] = { ...last, until };
-          if (tied) held.set(key, before);
-          continue;
-        }
-        if (tied) held.set(key, found.length);
-        found.push({ note: sounds.note, midi: midiOf(sounds), from, until, bar, part });
-      }
+  /** Where the note of each tone stands among those that were found. */
+  const places: (number | undefined)[] = [];
+  for (const { bar, event, pitch, reason } of scopedTones(piece)) {
+    const { at, length, grace } = bars[bar]?.events[event] as PieceEvent;
+    const from = (starts[bar] ?? 0) + at;
+    const until = from + (grace ? GRACE : length);
+    const before = reason.by === 'tie' ? places[reason.tone] : undefined;
+    const last = before === undefined ? undefined : found[before];
+    if (before !== undefined && last) {
+      found[before] = { ...last, until };
+      places.push(before);
+      continue;
+    }
+    const sounds = heard(pitch);
+    places.push(sounds ? found.length : undefined);
+    if (sounds) found.push({ note: sounds.note, midi: midiOf(sounds), from, until, bar, part });
+  }
   return found;
 }
 

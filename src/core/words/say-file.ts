@@ -33,6 +33,7 @@ export type FileProblem =
   | { readonly code: 'zip-broken' }
   | { readonly code: 'zip-bomb'; readonly limit: number }
   | { readonly code: 'zip-no-score' }
+  | { readonly code: 'midi-broken' }
   | { readonly code: 'text-no-scale'; readonly lines: number }
   /** A file of one line that is no tune here; of ABC what was read. */
   | { readonly code: 'no-tune'; readonly why: MelodyWhy }
@@ -81,6 +82,8 @@ function sentence(problem: FileProblem): string {
       return `Unpacked, the file would have more than ${megabytes(problem.limit)}. Export a part of the piece and open that.`;
     case 'zip-no-score':
       return 'The compressed file holds no score.';
+    case 'midi-broken':
+      return 'The MIDI file is broken or cut off. Export it again from the program it comes from.';
     case 'text-no-scale':
       return `No scale was read in ${problem.lines === 1 ? 'the one line' : `the ${problem.lines} lines`} of the text. Write one a line, such as: C# harmonic minor, going up, bass clef.`;
     case 'no-tune':

@@ -1,12 +1,11 @@
 import type { Letter } from '@/core/note/letter';
-import { readEnglishNote } from '@/core/note/parse';
 import { pitch } from '@/core/note/pitch';
 import { type Alteration, fifths, spelledOrNull } from '@/core/note/spelled';
 import { QUARTER } from '@/core/play/rhythm';
-import type { Mode } from '@/core/scale/mode';
-import type { ScaleId } from '@/core/scale/pattern';
-import { alteredLetters, signatureOf } from '@/core/scale/signature';
+import { type ScaleId, scaleOfMode } from '@/core/scale/pattern';
+import { alteredLetters } from '@/core/scale/signature';
 import type { Melody, MelodyNote } from '../melody/melody';
+import { abcKey } from './key';
 
 /** Why a text is no tune in ABC that is read here, with what was read. */
 export type AbcProblem = { readonly why: 'no-key' | 'unread' | 'tuplet'; readonly read: string };
@@ -20,33 +19,13 @@ const wrong = (why: AbcProblem['why'], read: string): AbcReading => ({
   problem: { why, read: read.trim().slice(0, 40) },
 });
 
-/** Modes by the first three letters of their names. */
-const MODES: Readonly<Record<string, readonly [Mode, ScaleId]>> = {
-  '': ['major', 'major'],
-  maj: ['major', 'major'],
-  ion: ['major', 'major'],
-  m: ['minor', 'natural-minor'],
-  min: ['minor', 'natural-minor'],
-  aeo: ['minor', 'natural-minor'],
-  dor: ['dorian', 'dorian'],
-  phr: ['phrygian', 'phrygian'],
-  lyd: ['lydian', 'lydian'],
-  mix: ['mixolydian', 'mixolydian'],
-  loc: ['locrian', 'locrian'],
-};
-
 const SIGNS: Readonly<Record<string, number>> = { '^^': 2, '^': 1, '=': 0, _: -1, __: -2 };
 
 type Key = { readonly fifths: number; readonly scale: ScaleId };
 
 function keyOf(text: string): Key | null {
-  const found = /^\s*([A-G][#b]?)(?:\s*([A-Za-z]+)(?![A-Za-z=]))?/u.exec(text);
-  const reading = readEnglishNote(found?.[1] ?? '');
-  const word = (found?.[2] ?? '').toLowerCase();
-  const named = MODES[word.length === 1 ? word : word.slice(0, 3)];
-  if (!reading.ok || !named) return null;
-  const count = signatureOf(reading.note, named[0]);
-  return Math.abs(count) <= 7 ? { fifths: count, scale: named[1] } : null;
+  const found = abcKey(text);
+  return found && { fifths: found.fifths, scale: scaleOfMode(found.mode ?? 'major') };
 }
 
 /** A fraction such as `3/8`, as quarters. */
@@ -101,9 +80,9 @@ function readBody(text: string, count: number, unit: number): Body | AbcProblem 
     const letter = name.toUpperCase() as Letter;
     const octave =
       (name === letter ? 4 : 5) + [...marks].reduce((sum, mark) => sum + (mark === "'" ? 1 : -1), 0);
-    const height = `${letter}${octave}`;
-    if (sign !== undefined) inBar.set(height, SIGNS[sign] ?? 0);
-    const alteration = inBar.get(height) ?? atClef.get(letter)?.alteration ?? 0;
+    // In ABC a sign holds for its letter in every octave of the bar, where a file does not say otherwise.
+    if (sign !== undefined) inBar.set(letter, SIGNS[sign] ?? 0);
+    const alteration = inBar.get(letter) ?? atClef.get(letter)?.alteration ?? 0;
     const note = spelledOrNull(letter, alteration as Alteration);
     if (!note) return { why: 'unread', read: found[0] };
     body.notes.push({ pitch: pitch(note, octave), ticks });

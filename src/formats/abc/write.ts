@@ -39,15 +39,17 @@ const CLEFS: Readonly<Record<Clef, string>> = {
   bass: 'bass',
 };
 
-const SIGNS: Readonly<Record<number, string>> = { [-2]: '__', [-1]: '_', 0: '=', 1: '^', 2: '^^' };
+/** Signs as ABC writes them before a letter. */
+export const SIGNS: Readonly<Record<number, string>> = { [-2]: '__', [-1]: '_', 0: '=', 1: '^', 2: '^^' };
 
 /** Ticks of the length that a letter alone has: an eighth. */
 const UNIT = QUARTER / 2;
 
 /** The line of a title may hold anything but a line's end. */
-const oneLine = (text: string) => text.replace(/[\r\n%\\]+/gu, ' ').trim();
+export const oneLine = (text: string) => text.replace(/[\r\n%\\]+/gu, ' ').trim();
 
-function letterOf({ note, octave }: Pitch): string {
+/** A pitch without its sign, as ABC writes it. */
+export function letterOf({ note, octave }: Pitch): string {
   if (octave >= 5) return note.letter.toLowerCase() + "'".repeat(octave - 5);
   return note.letter + ','.repeat(4 - octave);
 }

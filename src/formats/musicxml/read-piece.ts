@@ -1,5 +1,6 @@
 import type { BarEnd, Piece, PieceBar, PieceEvent, PieceMeter, PiecePart } from '@/core/piece/piece';
 import { PIECE_QUARTER, ticksOfMeter } from '@/core/piece/piece';
+import { evenedParts } from '@/core/piece/part-builder';
 import { PIECE_LIMITS, type PieceWarning } from '@/core/piece/piece-warning';
 import type { FileProblem } from '@/core/words/say-file';
 import { plainName } from '../file/decode';
@@ -27,7 +28,7 @@ export function readPiece(text: string): PieceReading {
       const name = names.get(attribute(part, 'id') ?? '') || `Part ${at + 1}`;
       return new PartReader(name, warnings).read(named(children(part, 'part'), 'measure'));
     });
-  return { ok: true, piece: { title: titleOf(score), parts: evened(parts) }, warnings };
+  return { ok: true, piece: { title: titleOf(score), parts: evenedParts(parts) }, warnings };
 }
 
 /** The names of parts by their ids; those that are not to be printed are none. */
@@ -41,23 +42,6 @@ function partNames(score: readonly Node[]): ReadonlyMap<string, string> {
       return id && name ? [[id, name]] : [];
     }),
   );
-}
-
-/** Parts with as many bars each, and each bar as long in all of them. */
-function evened(parts: readonly PiecePart[]): readonly PiecePart[] {
-  const count = Math.max(0, ...parts.map(({ bars }) => bars.length));
-  const lengths = Array.from({ length: count }, (_, bar) =>
-    Math.max(...parts.map(({ bars }) => bars[bar]?.length ?? 0)),
-  );
-  return parts.map((part) => ({
-    ...part,
-    bars: lengths.map((length, bar): PieceBar => {
-      const own = part.bars[bar];
-      const number = parts.find(({ bars }) => bars[bar])?.bars[bar]?.number ?? bar + 1;
-      if (own) return own.length === length ? own : { ...own, length };
-      return { ...{ number, length, fifths: null, mode: null, meter: null }, clefs: [], events: [], end: 'plain' };
-    }),
-  }));
 }
 
 /** Reads one part, bar after bar. */

@@ -4,17 +4,23 @@ import type { Piece } from '../piece';
 import type { SoundingPiece } from '../sounding';
 import type { Candidate } from './evidence';
 import { measured } from './measured';
-import { type Setting, weighed } from './weigh';
+import { type Setting, shareOutside, weighed } from './weigh';
 
 /** How far a weight of one moves the odds. */
-const STEEP = 0.75;
+const STEEP = 0.5;
+/** Notes by which half of that is reached: of a few notes nobody can be sure. */
+const FEW = 10;
 
 /** A key that the signature does not own is named where it stands this near to the best. */
 const NEAR = 5;
 const MOST_OTHERS = 3;
+/** A key of another signature is not looked at where more than this share of the time lies outside it. */
+const FOREIGN = 0.2;
 
-/** Fifths of every signature that is printed. */
-const PRINTED = Array.from({ length: 15 }, (_, at) => at - 7);
+/** Every key of every mode under the fifteen signatures. */
+const ALL_KEYS: readonly Key[] = Array.from({ length: 15 }, (_, at) => at - 7)
+  .flatMap((count) => MODES.flatMap((mode) => keyAt(count, mode) ?? []))
+  .filter(keyNotes);
 
 /** How sure a key has to be to be told, and to be told without a word of doubt. */
 export const TOLD = 0.6;
@@ -41,11 +47,12 @@ function candidate(key: Key, owns: boolean, evidence: Candidate['evidence']): Ca
   return { key, owns, evidence, weight: evidence.reduce((sum, each) => sum + each.weight, 0), sure: 0 };
 }
 
-/** Shares certainty out over candidates by their weights; the best first. */
-export function ranked(candidates: readonly Candidate[]): readonly Candidate[] {
+/** Shares certainty out over candidates by their weights and by how many notes there are; the best first. */
+export function ranked(candidates: readonly Candidate[], notes: number): readonly Candidate[] {
   const sorted = candidates.toSorted((a, b) => b.weight - a.weight);
   const best = sorted[0]?.weight ?? 0;
-  const odds = sorted.map(({ weight }) => Math.exp(STEEP * (weight - best)));
+  const steep = (STEEP * notes) / (notes + FEW);
+  const odds = sorted.map(({ weight }) => Math.exp(steep * (weight - best)));
   const all = odds.reduce((sum, each) => sum + each, 0);
   return sorted.map((each, at) => ({ ...each, sure: (odds[at] ?? 0) / all }));
 }
@@ -58,14 +65,15 @@ export function keysOfPiece(piece: Piece, heard: SoundingPiece): readonly Candid
   const counts = measured(heard);
   if (!counts) return [];
   const setting = settingOf(piece, heard);
-  const all = PRINTED.flatMap((count) => MODES.flatMap((mode) => keyAt(count, mode) ?? [])).filter(keyNotes);
-  const candidates = all.map((key) =>
-    candidate(key, signatureOfKey(key) === setting.count, weighed(key, counts, setting)),
-  );
+  const candidates = ALL_KEYS.flatMap((key) => {
+    const owns = signatureOfKey(key) === setting.count;
+    if (!owns && shareOutside(key, counts) > FOREIGN) return [];
+    return [candidate(key, owns, weighed(key, counts, setting))];
+  });
   const sorted = candidates.toSorted((a, b) => b.weight - a.weight);
   const best = sorted[0]?.weight ?? 0;
   const others = sorted.filter(({ owns, weight }) => !owns && weight > best - NEAR).slice(0, MOST_OTHERS);
-  return ranked([...sorted.filter(({ owns }) => owns), ...others]);
+  return ranked([...sorted.filter(({ owns }) => owns), ...others], counts.count);
 }
 
 /** What can be said: a key, how surely, or that it cannot be told. */

@@ -24,9 +24,9 @@ const RAISED: readonly (readonly [place: number, weight: number])[] = [
 const ELSEWHERE = 0.8;
 
 /** What going to another key costs, and the fewest bars that are a passage. */
-const CHANGE = 3.2;
+const CHANGE = 2;
 /** What a bar gains by lying under the signature of its key. */
-const SIGNED = 0.4;
+const SIGNED = 0.15;
 const SHORTEST = 2; // bars
 /** Quarters of a bar that count. */
 const HEARD = 4;

@@ -39,6 +39,9 @@ const USUAL_SHARE = 0.36;
 
 const limited = (value: number, most: number) => Math.max(-most, Math.min(most, value));
 
+/** What a foreign note weighs that stands for the key's own in the whole piece. */
+const STANDS_FOR = 2;
+
 /** The degree of a key that a note is, from 1, or null where it is none of the key's. */
 function degreeIn(key: Key, note: SpelledNote): number | null {
   return isInKey(key, fifthsOf(note)) ? ((letterIndex(note.letter) - letterIndex(key.tonic.letter) + 7) % 7) + 1 : null;
@@ -74,8 +77,8 @@ function ofSignature(key: Key, { count, number }: Setting): readonly Evidence[] 
 /** What a note at an end is worth by its degree: the tonic, another note of the home chord, anything else. */
 type Worth = readonly [tonic: number, chord: number, other: number];
 
-const LAST_ALONE: Worth = [5, -1, -3];
-const LAST_BASS: Worth = [5, -1.5, -3];
+const LAST_ALONE: Worth = [3, -0.6, -1.8];
+const LAST_BASS: Worth = [3, -0.8, -2];
 const LAST_ABOVE: Worth = [1, 0.3, -1];
 const FIRST_ALONE: Worth = [1.5, 0.4, -0.7];
 const FIRST_BASS: Worth = [1.5, 0.2, -0.5];
@@ -118,29 +121,43 @@ function ofHomeChord(key: Key, piece: Measured): readonly Evidence[] {
   const shares = places.map((place) => (piece.notes.get(place)?.ticks ?? 0) / piece.ticks);
   const share = shares.reduce((sum, each, at) => sum + each * (CHORD_WEIGHTS[at] ?? 0), 0);
   const certain = piece.count / (piece.count + 12);
-  const weight = limited((share - USUAL_SHARE) * 10, 3) * certain;
+  const weight = limited((share - USUAL_SHARE) * 14, 4) * certain;
   const notes = places.flatMap((place) => noteAtFifths(place) ?? []);
   const percent = Math.round(100 * shares.reduce((sum, each) => sum + each, 0));
   return [{ code: 'home-chord', weight, notes, percent, bars: [] }];
 }
 
-/** Notes that are in a key, minor's raised 6th and 7th among them: forms of minor mix. */
-function fits(key: Key, place: number): boolean {
-  if (isInKey(key, place)) return true;
-  const above = place - fifthsOf(key.tonic);
-  return key.mode === 'minor' && (above === RAISED_SEVENTH || above === RAISED_SIXTH);
+/** Which places are in a key, minor's raised 6th and 7th among them: forms of minor mix. */
+function fitting(key: Key): (place: number) => boolean {
+  const low = signatureOfKey(key) - 1;
+  const home = fifthsOf(key.tonic);
+  const minor = key.mode === 'minor';
+  return (place) =>
+    (place >= low && place <= low + 6) ||
+    (minor && (place - home === RAISED_SEVENTH || place - home === RAISED_SIXTH));
+}
+
+/** How much of the time notes sound that a key does not have: 0 to 1. */
+export function shareOutside(key: Key, { notes, ticks }: Measured): number {
+  const fits = fitting(key);
+  let outside = 0;
+  for (const [place, own] of notes) if (!fits(place)) outside += own.ticks;
+  return outside / ticks;
 }
 
 function ofNotes(key: Key, { notes, ticks }: Measured, { number }: Setting): readonly Evidence[] {
-  const outside = [...notes].filter(([place]) => !fits(key, place));
+  const fits = fitting(key);
+  const outside = [...notes].filter(([place]) => !fits(place));
   if (outside.length === 0) return [{ code: 'all-fit', weight: 0.5, bars: [] }];
   const share = outside.reduce((sum, [, own]) => sum + own.ticks, 0) / ticks;
+  // A note that always stands for the key's own of its letter speaks louder than one that comes beside it.
+  const instead = outside.filter(([place]) => ![place - 7, place + 7].some((own) => fits(own) && notes.has(own))).length;
   const count = outside.reduce((sum, [, own]) => sum + own.count, 0);
   const bars = [...new Set(outside.flatMap(([, own]) => own.bars))].toSorted((a, b) => a - b);
   return [
     {
       code: 'outside',
-      weight: -Math.min(8, 0.2 + 25 * share),
+      weight: -Math.min(8, 0.2 + 25 * share + STANDS_FOR * instead),
       notes: outside.flatMap(([place]) => noteAtFifths(place) ?? []),
       count,
       bars: bars.slice(0, MOST_POINTED).map(number),
@@ -213,7 +230,7 @@ const cadence = (from: SoundingNote, to: SpelledNote, by: 'bass' | 'step', bar: 
 
 function ofUse({ mode }: Key, { says, number }: Setting): readonly Evidence[] {
   const usual = mode === 'major' || mode === 'minor';
-  const found: Evidence[] = usual ? [{ code: 'usual', weight: 1, bars: [] }] : [];
+  const found: Evidence[] = usual ? [{ code: 'usual', weight: 1.8, bars: [] }] : [];
   if (says === null) return found;
   return [...found, { code: 'source-says', weight: says === mode ? 0.7 : -0.3, mode: says, bars: [number(0)] }];
 }
