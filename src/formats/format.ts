@@ -1,3 +1,5 @@
+import type { Piece } from '@/core/piece/piece';
+import type { PieceWarning } from '@/core/piece/piece-warning';
 import type { WrittenScale } from '@/core/scale/written';
 import type { ClassWords } from '@/core/words/class-words';
 import type { FileProblem } from '@/core/words/say-file';
@@ -7,6 +9,11 @@ export type SniffedFile = { readonly bytes: Uint8Array; readonly text: string | 
 
 /** A file to be read: what it is called, without its ending, in the words of a class. */
 export type FileToRead = SniffedFile & { readonly title: string; readonly w: ClassWords };
+
+/** A piece that was read, with what of it is not as it was. */
+export type PieceReading =
+  | { readonly ok: true; readonly piece: Piece; readonly warnings: readonly PieceWarning[] }
+  | Refused;
 
 export type Refused = { readonly ok: false; readonly problem: FileProblem };
 
@@ -26,6 +33,8 @@ export type FileFormat<Reading> = {
   readonly sniff: (file: SniffedFile) => boolean;
   /** Loads what reads it. */
   readonly reader: () => Promise<{ readonly read: (file: FileToRead) => Reading | Refused }>;
+  /** Loads what reads a piece in bars from it; null where it holds none. */
+  readonly piece: (() => Promise<{ readonly read: (file: SniffedFile) => PieceReading }>) | null;
   /** Writes a scale; null where no scale goes out in it. */
   readonly write: ((w: ClassWords, written: WrittenScale) => string) | null;
 };

@@ -10,7 +10,8 @@ import { readAbcPiece } from './abc/read-piece';
 import { writeAbcPiece } from './abc/write-piece';
 import { readMidiPiece } from './midi/read-piece';
 import { writeMidiPiece } from './midi/write-piece';
-import { type PieceReading, readPiece } from './musicxml/read-piece';
+import type { PieceReading } from './format';
+import { readPiece } from './musicxml/read-piece';
 import { writeMusicXmlPiece } from './musicxml/write-piece';
 
 function pieceIn(reading: PieceReading): Piece {

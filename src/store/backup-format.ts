@@ -21,5 +21,6 @@ export const BACKUP: FileFormat<BackupOffer> = {
       },
     };
   },
+  piece: null,
   write: null,
 };

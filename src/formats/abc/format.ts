@@ -21,5 +21,9 @@ export const ABC: FileFormat<ScalesReading> = {
       },
     };
   },
+  piece: async () => {
+    const { readAbcPiece } = await import('./read-piece');
+    return { read: ({ text }) => readAbcPiece(text ?? '') };
+  },
   write: null,
 };

@@ -3,7 +3,7 @@ import { PIECE_QUARTER, type Piece, type PieceClef, type PieceMeter } from '@/co
 import type { PieceWarning } from '@/core/piece/piece-warning';
 import type { FileProblem } from '@/core/words/say-file';
 import { plainName } from '../file/decode';
-import type { PieceReading } from '../musicxml/read-piece';
+import type { PieceReading } from '../format';
 import { abcClef, type AbcKey, abcKey } from './key';
 import { abcMeter, abcUnit } from './meter';
 import { type Propagation, VoiceReader } from './voice';

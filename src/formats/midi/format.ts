@@ -24,5 +24,9 @@ export const MIDI: FileFormat<ScalesReading> = {
       },
     };
   },
+  piece: async () => {
+    const { readMidiPiece } = await import('./read-piece');
+    return { read: ({ bytes }) => readMidiPiece(bytes) };
+  },
   write: null,
 };

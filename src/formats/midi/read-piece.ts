@@ -6,7 +6,7 @@ import { PIECE_LIMITS, type PieceWarning } from '@/core/piece/piece-warning';
 import { inSingles, SHORTEST } from '@/core/piece/written-length';
 import type { Mode } from '@/core/scale/mode';
 import { plainName } from '../file/decode';
-import type { PieceReading } from '../musicxml/read-piece';
+import type { PieceReading } from '../format';
 import { likelySignature, type Struck, spelledLine } from './spelling';
 import { barsOf, type MidiBar, snapped, type Timed, timedTracks } from './timeline';
 

@@ -15,6 +15,10 @@ export const MUSICXML: FileFormat<ScalesReading> = {
     const { offersOfScore } = await import('./offers');
     return { read: ({ w, text, title }) => offersOfScore(w, text ?? '', title) };
   },
+  piece: async () => {
+    const { readPiece } = await import('./read-piece');
+    return { read: ({ text }) => readPiece(text ?? '') };
+  },
   write: (w, written) => writeMusicXml(scoreOfScale(w, written)),
 };
 
@@ -40,6 +44,21 @@ export const COMPRESSED_MUSICXML: FileFormat<ScalesReading> = {
         if (!unpacked.ok) return unpacked;
         const decoded = readableText(unpacked.bytes);
         return decoded.ok ? offersOfScore(w, decoded.text, title) : decoded;
+      },
+    };
+  },
+  piece: async () => {
+    const [{ unpackMxl }, { readPiece }, { readableText }] = await Promise.all([
+      import('./unpack'),
+      import('./read-piece'),
+      import('../file/decode'),
+    ]);
+    return {
+      read: ({ bytes }) => {
+        const unpacked = unpackMxl(bytes);
+        if (!unpacked.ok) return unpacked;
+        const decoded = readableText(unpacked.bytes);
+        return decoded.ok ? readPiece(decoded.text) : decoded;
       },
     };
   },

@@ -1,16 +1,12 @@
-import type { BarEnd, Piece, PieceBar, PieceEvent, PieceMeter, PiecePart } from '@/core/piece/piece';
+import type { BarEnd, PieceBar, PieceEvent, PieceMeter, PiecePart } from '@/core/piece/piece';
 import { PIECE_QUARTER, ticksOfMeter } from '@/core/piece/piece';
 import { evenedParts } from '@/core/piece/part-builder';
 import { PIECE_LIMITS, type PieceWarning } from '@/core/piece/piece-warning';
-import type { FileProblem } from '@/core/words/say-file';
 import { plainName } from '../file/decode';
+import type { PieceReading } from '../format';
 import { attribute, children, type Node, named, parsedScore, textOf, titleOf, whole } from './nodes';
 import { ClefReader, modeOf, signatureIn, transpositionIn } from './read-attributes';
 import { eventIn, type NoteRead } from './read-note';
-
-export type PieceReading =
-  | { readonly ok: true; readonly piece: Piece; readonly warnings: readonly PieceWarning[] }
-  | { readonly ok: false; readonly problem: FileProblem };
 
 /**
  * Reads a partwise score as a piece: every part with all its voices and chords, ties, tuplets, grace notes, clefs,

@@ -14,5 +14,6 @@ export const TEXT_LIST: FileFormat<ScalesReading> = {
     const { offersOfList } = await import('./offers');
     return { read: ({ w, text, title }) => offersOfList(w, text ?? '', title) };
   },
+  piece: null,
   write: null,
 };

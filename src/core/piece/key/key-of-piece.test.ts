@@ -193,7 +193,7 @@ describe('the pieces that ship', () => {
     });
     expect(said).toEqual([
       ['plain B minor', '9-12 E minor by D#'],
-      ['plain F dorian', '9-12 Bb major by A'],
+      ['likely F dorian', '9-12 Bb major by A'],
     ]);
   });
 });

@@ -19,6 +19,7 @@ import {
   signatureAnswer,
   signatureParameters,
 } from './_schemas';
+import { READ_EXAMPLE, READ_TYPES, readAnswer } from './_read-answer';
 import { SHEET_EXAMPLES, sheetAnswer, sheetBody } from './_sheet-answer';
 import { CLASS_ANSWERS, classPaths } from './classes/_describe';
 
@@ -132,6 +133,25 @@ function postPaths(): object {
         responses: postResponses('Sheet'),
       },
     },
+    '/read': {
+      post: {
+        operationId: 'readPiece',
+        summary: 'What a signature does in a score, and which keys it can be in, with the evidence',
+        requestBody: {
+          required: true,
+          content: Object.fromEntries(
+            READ_TYPES.map((type) => [
+              type,
+              {
+                schema: { type: 'string', format: 'binary' },
+                ...(type === 'text/vnd.abc' ? { examples: { tune: { value: READ_EXAMPLE } } } : {}),
+              },
+            ]),
+          ),
+        },
+        responses: postResponses('Read'),
+      },
+    },
   };
 }
 
@@ -219,6 +239,7 @@ export function openApiDocument(): unknown {
         Marked: {
           anyOf: [{ $ref: '#/components/schemas/Mark' }, { $ref: '#/components/schemas/MarkBatch' }],
         },
+        Read: component(readAnswer),
         Route: component(routeAnswer),
         Scale: component(scaleAnswer),
         Sheet: component(sheetAnswer),

@@ -9,10 +9,10 @@ type Body =
   | { readonly ok: true; readonly sent: unknown }
   | { readonly ok: false; readonly problem: ProblemDocument };
 
-/** Reads a body no further than it may be long. */
-async function textOf(request: Request, limit: number): Promise<string | null> {
+/** Reads a body no further than it may be long; null for a longer one. */
+export async function bytesOf(request: Request, limit: number): Promise<Uint8Array | null> {
   if (Number(request.headers.get('content-length') ?? 0) > limit) return null;
-  if (!request.body) return '';
+  if (!request.body) return new Uint8Array();
   const reader = request.body.getReader();
   const parts: Uint8Array[] = [];
   let size = 0;
@@ -26,26 +26,37 @@ async function textOf(request: Request, limit: number): Promise<string | null> {
     }
     parts.push(value);
   }
-  return Buffer.concat(parts).toString('utf8');
+  return Buffer.concat(parts);
 }
 
-const sizeText = (bytes: number) => (bytes === BODY_LIMIT ? '1 MB' : `${bytes / 1024} kB`);
+/** A limit as it is said. */
+const sizeText = (bytes: number) => (bytes >= BODY_LIMIT ? `${bytes / BODY_LIMIT} MB` : `${bytes / 1024} kB`);
+
+/** The problem of a body that is too long, or of another type than is read. */
+export const tooLong = (limit: number): ProblemDocument =>
+  problem(413, `The body is over ${sizeText(limit)}, which is the most that is read.`);
+
+/** The type a body was sent as; empty where none was said. */
+export function typeOf(request: Request): string {
+  return (request.headers.get('content-type') ?? '').split(';')[0]?.trim().toLowerCase() ?? '';
+}
+
+/** The problem of a body of a type that is not read. */
+export function wrongType(type: string, reads: string): ProblemDocument {
+  const read = type ? `'${type.slice(0, 60)}' was sent` : 'No Content-Type was sent';
+  return problem(415, `${read}; this address reads ${reads}.`);
+}
 
 /** What was sent as JSON, or why it cannot be read; no more than `limit` bytes of it are looked at. */
 export async function bodyOf(request: Request, limit = BODY_LIMIT): Promise<Body> {
-  const type = (request.headers.get('content-type') ?? '').split(';')[0]?.trim().toLowerCase();
-  const refuse = (status: number, detail: string): Body => ({ ok: false, problem: problem(status, detail) });
-  if (type !== 'application/json') {
-    const read = type ? `'${type.slice(0, 60)}' was sent` : 'No Content-Type was sent';
-    return refuse(415, `${read}; this address reads application/json.`);
-  }
-  const text = await textOf(request, limit);
-  if (text === null)
-    return refuse(413, `The body is over ${sizeText(limit)}, which is the most that is read.`);
+  const type = typeOf(request);
+  if (type !== 'application/json') return { ok: false, problem: wrongType(type, 'application/json') };
+  const bytes = await bytesOf(request, limit);
+  if (bytes === null) return { ok: false, problem: tooLong(limit) };
   try {
-    return { ok: true, sent: JSON.parse(text) };
+    return { ok: true, sent: JSON.parse(Buffer.from(bytes).toString('utf8')) };
   } catch {
-    return refuse(400, 'The body is not JSON.');
+    return { ok: false, problem: problem(400, 'The body is not JSON.') };
   }
 }
 
