@@ -39,6 +39,43 @@ const BAR_GLYPHS = {
   rest8th: 0xe4e6,
   rest16th: 0xe4e7,
   tuplet3: 0xe883,
+  accidentalParensLeft: 0xe26a,
+  accidentalParensRight: 0xe26b,
+};
+
+/** What pieces of any source are drawn with besides: needed once one is read. */
+const SCORE_GLYPHS = {
+  timeSig0: 0xe080,
+  timeSig1: 0xe081,
+  timeSig5: 0xe085,
+  timeSig6: 0xe086,
+  timeSig7: 0xe087,
+  timeSig8: 0xe088,
+  timeSig9: 0xe089,
+  gClef8vb: 0xe052,
+  gClef8va: 0xe053,
+  fClef8vb: 0xe064,
+  fClef8va: 0xe065,
+  noteheadDoubleWhole: 0xe0a0,
+  flag32ndUp: 0xe244,
+  flag32ndDown: 0xe245,
+  flag64thUp: 0xe246,
+  flag64thDown: 0xe247,
+  flag128thUp: 0xe248,
+  flag128thDown: 0xe249,
+  restDoubleWhole: 0xe4e2,
+  rest32nd: 0xe4e8,
+  rest64th: 0xe4e9,
+  rest128th: 0xe4ea,
+  tuplet0: 0xe880,
+  tuplet1: 0xe881,
+  tuplet2: 0xe882,
+  tuplet4: 0xe884,
+  tuplet5: 0xe885,
+  tuplet6: 0xe886,
+  tuplet7: 0xe887,
+  tuplet8: 0xe888,
+  tuplet9: 0xe889,
 };
 
 /** Accidentals as text: code point, height and centre above the baseline, in thousandths of the type size. */
@@ -138,6 +175,7 @@ const written = (name, table) =>
   writeFile(here(`src/engrave/${name}.json`), `${JSON.stringify(Object.fromEntries(table))}\n`);
 await written('glyphs', [...music(GLYPHS), ...entries(false)]);
 await written('bar-glyphs', music(BAR_GLYPHS));
+await written('score-glyphs', music(SCORE_GLYPHS));
 await written('letters', entries(true));
 
 function textSign({ glyph, codePoint, height, bottom }) {

@@ -1,8 +1,9 @@
 import type barGlyphs from './bar-glyphs.json';
 import table from './glyphs.json';
 import type letters from './letters.json';
+import type scoreGlyphs from './score-glyphs.json';
 
-export type GlyphName = keyof typeof table | keyof typeof letters | keyof typeof barGlyphs;
+export type GlyphName = keyof typeof table | keyof typeof letters | keyof typeof barGlyphs | keyof typeof scoreGlyphs;
 
 /** Outline in thousandths of the type size, y downwards from the baseline; `width` is how far the next one stands. */
 export type Glyph = { readonly width: number; readonly d: string };
@@ -13,7 +14,7 @@ type MusicGlyph = Glyph & { readonly codePoint: number; readonly box: readonly n
 /** Outlines by name: music, capitals and figures; letters of other languages and notes with lengths once they were given. */
 const outlines = new Map<string, Glyph | MusicGlyph>(Object.entries(table));
 
-/** Gives further outlines, those of `letters.json` or of `bar-glyphs.json`. */
+/** Gives further outlines, those of `letters.json`, `bar-glyphs.json` or `score-glyphs.json`. */
 export function giveOutlines(given: Readonly<Record<string, Glyph>>): void {
   for (const [name, glyph] of Object.entries(given)) {
     outlines.set(name, glyph);

@@ -68,6 +68,9 @@ export function measureByOutlines(): void {
 export class Recorder extends RenderContext {
   marks: Mark[] = [];
   private points: { x: number; y: number }[] = [];
+  /** The outline so far, as path data. */
+  private outline = '';
+  private dot: { readonly x: number; readonly y: number; readonly r: number } | null = null;
   private size = 40;
   private line = 1;
   fillStyle = '';
@@ -82,10 +85,25 @@ export class Recorder extends RenderContext {
 
   override moveTo(x: number, y: number): this {
     this.points = [{ x, y }];
+    this.outline += `M${n(x)} ${n(y)}`;
     return this;
   }
   override lineTo(x: number, y: number): this {
     this.points.push({ x, y });
+    this.outline += `L${n(x)} ${n(y)}`;
+    return this;
+  }
+  override quadraticCurveTo(cpx: number, cpy: number, x: number, y: number): this {
+    this.outline += `Q${n(cpx)} ${n(cpy)} ${n(x)} ${n(y)}`;
+    return this;
+  }
+  override bezierCurveTo(ax: number, ay: number, bx: number, by: number, x: number, y: number): this {
+    this.outline += `C${n(ax)} ${n(ay)} ${n(bx)} ${n(by)} ${n(x)} ${n(y)}`;
+    return this;
+  }
+  /** Only whole circles are drawn: the dots of a repeat. */
+  override arc(x: number, y: number, r: number): this {
+    this.dot = { x, y, r };
     return this;
   }
   override stroke(): this {
@@ -104,12 +122,13 @@ export class Recorder extends RenderContext {
     });
     return this;
   }
-  /** The outline of a beam; what is round, such as the dots of a repeat, is not drawn here. */
+  /** The outline of a beam, a tie or a brace, or a dot. */
   override fill(): this {
-    if (this.points.length > 2) {
-      const d = this.points.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${n(x)} ${n(y)}`).join('');
-      this.marks.push({ kind: 'path', d: `${d}z`, fill: 'ink' });
-    }
+    const { dot, outline } = this;
+    if (dot) this.marks.push({ kind: 'circle', cx: dot.x, cy: dot.y, r: dot.r, fill: 'ink' });
+    else if (this.points.length > 2 || /[QC]/u.test(outline))
+      this.marks.push({ kind: 'path', d: `${outline}z`, fill: 'ink' });
+    this.dot = null;
     return this;
   }
   override closePath(): this {
@@ -145,9 +164,11 @@ export class Recorder extends RenderContext {
   }
   override beginPath(): this {
     this.points = [];
+    this.outline = '';
+    this.dot = null;
     return this;
   }
-  // Nothing of a scale on a staff uses the rest of the pen.
+  // Nothing on a staff uses the rest of the pen.
   override clear(): void {}
   override setFillStyle(): this {
     return this;
@@ -183,15 +204,6 @@ export class Recorder extends RenderContext {
     return this;
   }
   override pointerRect(): this {
-    return this;
-  }
-  override bezierCurveTo(): this {
-    return this;
-  }
-  override quadraticCurveTo(): this {
-    return this;
-  }
-  override arc(): this {
     return this;
   }
   override save(): this {

@@ -1,10 +1,12 @@
 import fc from 'fast-check';
 import { OPENINGS } from '@/core/practice/drill/ladder';
+import { LOG_KINDS, PRACTICE_PURPOSES } from '@/core/practice/log';
 import { AUDIENCES, CHOICES, SETTING_NAMES, type Settings } from '@/core/school/settings';
 import type { AnswerSet } from './answer-set';
 import type { Drill } from './drill';
 import type { Judging } from './judging';
 import type { Kept } from './kept';
+import type { LogEntry } from './log';
 import type { SchoolData } from './school-data';
 import { inOrder } from './school-data';
 
@@ -128,6 +130,57 @@ const practiceTable = {
   ),
 };
 
+const pieceTables = (groups: readonly string[]) => ({
+  pieces: table(
+    fc.record({
+      v: fc.constant(1 as const),
+      id,
+      title: text,
+      holds: fc.constantFrom('ends' as const, 'bars' as const, 'score' as const),
+      fifths: fc.integer({ min: -7, max: 7 }),
+      first: fc.constantFrom('', 'F#'),
+      last: fc.constantFrom('', 'B'),
+      clef: fc.constantFrom('treble' as const, 'bass' as const),
+      ...{ beats: fc.constantFrom(3, 4), unit: fc.constant(4) },
+      bars: fc.constantFrom('', 'b c d | 2. b'),
+      order,
+      changedAt: time,
+    }),
+  ),
+  scores: table(
+    fc.record({
+      v: fc.constant(1 as const),
+      id,
+      piece: fc.constantFrom('p', 'q'),
+      code: fc.constant('["piece1","",[]]'),
+      order,
+      changedAt: time,
+    }),
+  ),
+  log: table(
+    fc.record({
+      v: fc.constant(1 as const),
+      id,
+      kind: fc.constantFrom(...LOG_KINDS),
+      day: fc.constantFrom('2026-09-01', '2026-11-28'),
+      group: fc.constantFrom(null, ...groups),
+      person: fc.constantFrom(null, 'ab', 'c'),
+      title: text,
+      piece: fc.constantFrom(null, 'p'),
+      key: fc.constantFrom('', 'B minor'),
+      fifths: fc.constantFrom(null, 2, -7),
+      ...{ instrument: text, source: text, text, answer: text },
+      minutes: fc.nat({ max: 90 }),
+      repeats: fc.constantFrom<LogEntry['repeats']>({}, { letters: 2, numbers: 1 }),
+      purpose: fc.constantFrom(null, ...PRACTICE_PURPOSES),
+      about: fc.constantFrom('', '/derive?tonic=C&scale=major'),
+      done: fc.boolean(),
+      order,
+      changedAt: time,
+    }),
+  ),
+});
+
 const drillTables = (groups: readonly string[]) => ({
   ladders: table(
     fc.record({
@@ -231,6 +284,7 @@ export const anyData: fc.Arbitrary<SchoolData> = fc
       ),
       ...setTables(groups.map((group) => group.id)),
       ...practiceTable,
+      ...pieceTables(groups.map((group) => group.id)),
       ...drillTables(groups.map((group) => group.id)),
       people: table(
         fc.record({

@@ -97,6 +97,7 @@ export function partOfGroup(data: SchoolData, group: string): SchoolData {
     people,
     ladders: data.ladders.filter((each) => each.group === group),
     drills: data.drills.filter(({ person }) => ids.has(person)),
+    log: data.log.filter((each) => each.group === group || (each.person !== null && ids.has(each.person))),
     marked: data.marked.filter((each) => each.group === group),
     ...setsOf(data, group),
   };
@@ -110,6 +111,7 @@ export function partOfPerson(data: SchoolData, person: string): SchoolData {
     marked: data.marked.filter((each) => each.person === person),
     papers: data.papers.filter((each) => each.person === person),
     drills: data.drills.filter((each) => each.person === person),
+    log: data.log.filter((each) => each.person === person),
   };
 }
 

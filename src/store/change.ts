@@ -28,6 +28,11 @@ export type ChangeWord =
   | 'drill-deleted'
   | 'drill-received'
   | 'ladder-changed'
+  | 'piece-kept'
+  | 'piece-deleted'
+  | 'logged'
+  | 'log-deleted'
+  | 'question-done'
   | 'brought-in'
   | 'cleared';
 

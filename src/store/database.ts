@@ -7,9 +7,11 @@ import type { Judging } from './judging';
 import type { Kept } from './kept';
 import type { Ladder } from './ladder';
 import type { Lesson } from './lesson';
+import type { LogEntry } from './log';
 import type { MarkedAnswer } from './marked';
 import type { StoredPaper } from './paper';
 import type { Person } from './person';
+import type { StoredPiece, StoredScore } from './piece';
 import type { Practice } from './practice';
 
 /** Whose data: the demo school has a database of its own, so that it never mixes with a teacher's. */
@@ -32,12 +34,15 @@ export type MoonStepDatabase = Dexie & {
   readonly practice: EntityTable<Practice, 'id'>;
   readonly ladders: EntityTable<Ladder, 'id'>;
   readonly drills: EntityTable<Drill, 'id'>;
+  readonly pieces: EntityTable<StoredPiece, 'id'>;
+  readonly scores: EntityTable<StoredScore, 'id'>;
+  readonly log: EntityTable<LogEntry, 'id'>;
   readonly past: EntityTable<Past, 'n'>;
   readonly marks: EntityTable<Mark, 'key'>;
 };
 
 /** The version of the layout as a whole; a newer one found in the browser is left alone. */
-export const LAYOUT = 6;
+export const LAYOUT = 7;
 
 /** Opens the database of a school. Tables are added here, one Dexie version a change. */
 export function openDatabase(school: School): MoonStepDatabase {
@@ -50,6 +55,7 @@ export function openDatabase(school: School): MoonStepDatabase {
   database.version(3).stores({ marked: 'id' });
   database.version(4).stores({ sets: 'id', papers: 'id, set, person', judgings: 'id, set' });
   database.version(5).stores({ practice: 'id' });
-  database.version(LAYOUT).stores({ ladders: 'id', drills: 'id, person' });
+  database.version(6).stores({ ladders: 'id', drills: 'id, person' });
+  database.version(LAYOUT).stores({ pieces: 'id', scores: 'id, piece', log: 'id, person' });
   return database;
 }

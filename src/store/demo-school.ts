@@ -1,5 +1,6 @@
 import { NO_SAYINGS, USUAL_SETTINGS } from '@/core/school/settings';
 import { demoDrills, demoLadders } from './demo-drills';
+import { demoLog } from './demo-log';
 import { demoPractice } from './demo-practice';
 import { demoSet } from './demo-set';
 import type { Group } from './group';
@@ -212,6 +213,7 @@ export function demoData(now: string): SchoolData {
     practice: demoPractice(now),
     ladders: demoLadders(now),
     drills: demoDrills(now),
+    ...demoLog(now),
     marked: DEMO_ANSWERS.map(([label, person, query, found, got, of], index) => ({
       v: 4,
       id: `demo-answer-${index + 1}`,

@@ -45,8 +45,8 @@ function editWithout(edit: Edit, who: Who, gone: ReadonlySet<string>): Edit | nu
  * trace of it out of what could be taken back. What a teacher wrote in notes stays.
  */
 export async function erase(database: MoonStepDatabase, id: string): Promise<void> {
-  const { people, marked, kept, papers, drills, past } = database;
-  await database.transaction('rw', [people, marked, kept, papers, drills, past], async () => {
+  const { people, marked, kept, papers, drills, log, past } = database;
+  await database.transaction('rw', [people, marked, kept, papers, drills, log, past], async () => {
     const person = await people.get(id);
     const changes = await past.toArray();
     const records = changes.flatMap(({ change }) =>
@@ -65,17 +65,20 @@ export async function erase(database: MoonStepDatabase, id: string): Promise<voi
     );
     const written = await papers.where('person').equals(id).primaryKeys();
     const drilled = await drills.where('person').equals(id).primaryKeys();
+    const noted = await log.where('person').equals(id).primaryKeys();
     const gone = new Set([
       id,
       ...answers,
       ...written,
       ...drilled,
+      ...noted,
       ...formerly.flatMap((record) => record?.id ?? []),
     ]);
     await people.delete(id);
     await marked.bulkDelete(answers);
     await papers.bulkDelete(written);
     await drills.bulkDelete(drilled);
+    await log.bulkDelete(noted);
     for (const item of await kept.toArray()) {
       const without = withoutName(item, who);
       if (without !== item) await kept.put(without);

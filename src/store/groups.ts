@@ -38,6 +38,9 @@ export function deletingGroup(data: SchoolData, group: Group): Change {
   const theirs = new Set(gone.map(({ id }) => id));
   const drills = data.drills.filter(({ person }) => theirs.has(person));
   const ladders = data.ladders.filter((each) => each.group === group.id);
+  const noted = data.log.filter(
+    (each) => each.group === group.id || (each.person !== null && theirs.has(each.person)),
+  );
   const marked = data.marked
     .filter((each) => each.group === group.id)
     .map((each) => edit('marked', each.id, each, null));
@@ -51,6 +54,7 @@ export function deletingGroup(data: SchoolData, group: Group): Change {
       ...sets,
       ...drills.map((each) => edit('drills', each.id, each, null)),
       ...ladders.map((each) => edit('ladders', each.id, each, null)),
+      ...noted.map((each) => edit('log', each.id, each, null)),
     ],
   };
 }

@@ -8,6 +8,13 @@ export const INSTRUMENT_LIMIT = 60;
 /** Most minutes of a lesson that one sentence is given. */
 export const MOST_MINUTES = 180;
 
+/** The most minutes of an entry in the log: a day. */
+export const MOST_LOG_MINUTES = 1440;
+
+/** Longest text of written bars, and longest code of a score. */
+export const BARS_LIMIT = 20_000;
+export const SCORE_LIMIT = 3_000_000;
+
 /** The most minutes that are noted of a paper. */
 export const MOST_PAPER_MINUTES = 600;
 

@@ -29,6 +29,9 @@ const backupFile = z.object({
     practice: z._default(table, []),
     ladders: z._default(table, []),
     drills: z._default(table, []),
+    pieces: z._default(table, []),
+    scores: z._default(table, []),
+    log: z._default(table, []),
   }),
 });
 

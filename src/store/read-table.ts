@@ -5,9 +5,11 @@ import { judgingRecord } from './judging';
 import { keptRecord } from './kept';
 import { ladderRecord } from './ladder';
 import { lessonRecord } from './lesson';
+import { logRecord } from './log';
 import { markedRecord } from './marked';
 import { paperRecord } from './paper';
 import { personRecord } from './person';
+import { pieceRecord, scoreRecord } from './piece';
 import { practiceRecord } from './practice';
 import type { RecordKind, RecordProblem } from './record';
 import { inOrder, type Records, type TableName } from './school-data';
@@ -24,6 +26,9 @@ export const RECORD_KINDS: { readonly [Table in TableName]: RecordKind<Records[T
   practice: practiceRecord,
   ladders: ladderRecord,
   drills: drillRecord,
+  pieces: pieceRecord,
+  scores: scoreRecord,
+  log: logRecord,
 };
 
 /** Sorts the stored values of a table into those that can be used and the reasons why others cannot. */

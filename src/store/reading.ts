@@ -98,7 +98,7 @@ export function readingSchool(
   told: (known: Partial<SchoolRecords>) => void,
   failed: (error: unknown) => void,
 ): Reading {
-  let held: Held = { set: null, person: null };
+  let held: Held = { set: null, person: null, piece: null };
   let readings: Partial<Readings> = {};
   /** For what the tables that are held in part were read last. */
   let readFor: Partial<Record<TableName, string | null>> = {};
@@ -110,6 +110,7 @@ export function readingSchool(
     const watched = {
       set: isRead('set') ? held.set : null,
       person: isRead('person') ? held.person : null,
+      piece: isRead('piece') ? held.piece : null,
     };
     if (known && rest) told({ status: 'ready', ...fromReadings(readings as Readings), watched, ...rest });
   };

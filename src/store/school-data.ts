@@ -5,9 +5,11 @@ import type { Judging } from './judging';
 import type { Kept } from './kept';
 import type { Ladder } from './ladder';
 import type { Lesson } from './lesson';
+import type { LogEntry } from './log';
 import type { MarkedAnswer } from './marked';
 import type { StoredPaper } from './paper';
 import type { Person } from './person';
+import type { StoredPiece, StoredScore } from './piece';
 import type { Practice } from './practice';
 
 /** The tables a teacher's work is kept in. */
@@ -23,6 +25,9 @@ export type Records = {
   readonly practice: Practice;
   readonly ladders: Ladder;
   readonly drills: Drill;
+  readonly pieces: StoredPiece;
+  readonly scores: StoredScore;
+  readonly log: LogEntry;
 };
 
 export type TableName = keyof Records;
@@ -39,16 +44,20 @@ export const TABLES = [
   'practice',
   'ladders',
   'drills',
+  'pieces',
+  'scores',
+  'log',
 ] as const satisfies readonly TableName[];
 
-/** What is in hand, of which alone some tables are held in memory: a set, somebody. */
-export type InHand = 'set' | 'person';
+/** What is in hand, of which alone some tables are held in memory: a set, somebody, a piece. */
+export type InHand = 'set' | 'person' | 'piece';
 
 /** Tables of which only what belongs to what is in hand is held in memory: a term of them is too much for every page. */
 const OF_ONE: Readonly<Partial<Record<TableName, InHand>>> = {
   papers: 'set',
   judgings: 'set',
   drills: 'person',
+  scores: 'piece',
 };
 
 /** By what a table is held in memory in part; null where it is held as a whole. */
@@ -69,6 +78,9 @@ export const NO_DATA: SchoolData = {
   practice: [],
   ladders: [],
   drills: [],
+  pieces: [],
+  scores: [],
+  log: [],
 };
 
 /** Records with all there is in place of what is in hand, for what goes over everything; as they are for null. */

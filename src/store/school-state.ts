@@ -23,7 +23,7 @@ export const UNKNOWN_RECORDS: SchoolRecords = {
   status: 'opening',
   data: NO_DATA,
   unread: [],
-  watched: { set: null, person: null },
+  watched: { set: null, person: null, piece: null },
   problem: null,
   undo: null,
   backup: { at: null, changes: 0 },

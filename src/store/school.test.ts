@@ -46,6 +46,9 @@ function newerLayout(): Dexie {
     practice: 'id',
     ladders: 'id',
     drills: 'id, person',
+    pieces: 'id',
+    scores: 'id, piece',
+    log: 'id, person',
     past: '++n',
     songs: 'id',
   });

@@ -1,8 +1,9 @@
 import { transposedPitch } from '../instrument/transposing';
-import { midiOf, type Pitch, pitch } from '../note/pitch';
-import { type Fifths, fifths, fifthsOf, type SpelledNote, spelled } from '../note/spelled';
+import { midiOf, type Pitch } from '../note/pitch';
+import { type Fifths, fifths, type SpelledNote } from '../note/spelled';
 import { practicalSignature } from '../scale/signature';
 import { type Piece, type PieceEvent, type PiecePart, signaturesOf } from './piece';
+import { placesOf } from './move';
 import { scopedTones } from './scoped';
 
 /** A note of a piece as it sounds; a tied one once. Times in ticks from the beginning of the piece. */
@@ -53,15 +54,9 @@ export function soundingPiece(piece: Piece): SoundingPiece {
   return { notes, bars, signatures: signatures.map((count) => (first && concert ? concertSignature(first, count) : count)), ends: endsOf(piece) };
 }
 
-/** Places on the line of fifths that a transposition moves a signature by: those by which it moves C. */
-function placesOf({ transposition }: PiecePart): number {
-  const moved = transposedPitch(pitch(spelled('C', 0), 4), transposition);
-  return moved ? fifthsOf(moved.note) : 0;
-}
-
 /** A signature of a part as it sounds in concert pitch; past seven signs the one that sounds alike. */
 export function concertSignature(part: PiecePart, written: Fifths): Fifths {
-  return fifths(practicalSignature(written - placesOf(part)));
+  return fifths(practicalSignature(written - placesOf(part.transposition)));
 }
 
 function notesOf(

@@ -34,6 +34,8 @@ export type FileProblem =
   | { readonly code: 'zip-bomb'; readonly limit: number }
   | { readonly code: 'zip-no-score' }
   | { readonly code: 'midi-broken' }
+  | { readonly code: 'piece-broken' }
+  | { readonly code: 'piece-empty' }
   | { readonly code: 'text-no-scale'; readonly lines: number }
   /** A file of one line that is no tune here; of ABC what was read. */
   | { readonly code: 'no-tune'; readonly why: MelodyWhy }
@@ -82,6 +84,10 @@ function sentence(problem: FileProblem): string {
       return `Unpacked, the file would have more than ${megabytes(problem.limit)}. Export a part of the piece and open that.`;
     case 'zip-no-score':
       return 'The compressed file holds no score.';
+    case 'piece-broken':
+      return 'The piece was kept in a way that cannot be read any more. Bring its file in again.';
+    case 'piece-empty':
+      return 'There is no note with a pitch in it.';
     case 'midi-broken':
       return 'The MIDI file is broken or cut off. Export it again from the program it comes from.';
     case 'text-no-scale':

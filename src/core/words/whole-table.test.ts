@@ -248,6 +248,8 @@ const FILES: { readonly [Code in FileProblem['code']]: Extract<FileProblem, { re
   'zip-bomb': { code: 'zip-bomb', limit: 16_000_000 },
   'zip-no-score': { code: 'zip-no-score' },
   'midi-broken': { code: 'midi-broken' },
+  'piece-broken': { code: 'piece-broken' },
+  'piece-empty': { code: 'piece-empty' },
       'text-no-scale': { code: 'text-no-scale', lines: 3 },
   'no-tune': { code: 'no-tune', why: 'lengths' },
   'abc-unread': { code: 'abc-unread', why: 'tuplet', read: '(3abc' },

@@ -34,6 +34,7 @@ const LAMPLIGHT = vi.hoisted(
         return { ok: true, kind: 'scales', title, scales: [offer], lines: [], tunes: [], warnings: [] };
       },
     }),
+    piece: null,
     write: (_, { scale }) => `lamp:${scale.tonic.letter}:${scale.id}`,
   }),
 );

@@ -14,6 +14,9 @@ const KINDS: Readonly<Record<string, readonly [one: string, many: string]>> = {
   practice: ['note on practice', 'notes on practice'],
   ladders: ['ladder', 'ladders'],
   drills: ['drill', 'drills'],
+  pieces: ['piece', 'pieces'],
+  scores: ['score', 'scores'],
+  log: ['entry in the log', 'entries in the log'],
 };
 
 function words(_: ClassWords) {
