@@ -4,8 +4,9 @@ import { DRILL } from './drill/room';
 import { MARK } from './mark/room';
 import { ORBIT } from './orbit/room';
 import { PLAY } from './play/room';
+import { READ } from './read/room';
 import { SHEETS } from './sheets/room';
 import type { Room } from './shell/room';
 
 /** Every room, in the order of the rail. */
-export const ROOMS: readonly Room[] = [DERIVE, ORBIT, PLAY, SHEETS, MARK, DRILL, CLASS];
+export const ROOMS: readonly Room[] = [DERIVE, ORBIT, READ, PLAY, SHEETS, MARK, DRILL, CLASS];

@@ -4,6 +4,7 @@ import { fromSent } from '@/core/note/sent';
 import { asciiName, type Fifths } from '@/core/note/spelled';
 import { pieceCode, pieceFrom } from '@/core/piece/code';
 import { atConcertPitch, forInstrument, intervalTo, type Moved, movedPiece } from '@/core/piece/move';
+import { barsOfPage } from '@/core/piece/page';
 import { type Piece, signaturesOf } from '@/core/piece/piece';
 import type { PieceWarning } from '@/core/piece/piece-warning';
 import { type Reading, readingOf } from '@/core/piece/reading';
@@ -11,7 +12,7 @@ import type { ScopedTone } from '@/core/piece/scoped';
 import type { FileProblem } from '@/core/words/say-file';
 import type { SaidTone } from '@/core/words/say-piece';
 import { engraveScorePage, type ScorePage } from '@/engrave/score/score-page';
-import { barsOfPage, type ScoreView, scoreView, stavesOf } from '@/engrave/score/score-view';
+import { type ScoreView, scoreView, stavesOf } from '@/engrave/score/score-view';
 import { FILE_LIMIT, plainName, readableText } from '@/formats/file/decode';
 import { FORMATS } from './formats';
 

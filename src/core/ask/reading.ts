@@ -56,6 +56,8 @@ export const ASK_PLACES = [
   'blankCircle',
   'buildCircle',
   'mark',
+  'read',
+  'newPiece',
   'play',
   'sheets',
   'projectBook',

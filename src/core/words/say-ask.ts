@@ -127,6 +127,8 @@ const PLACES: Readonly<Record<AskPlace, string>> = {
   buildCircle: 'The circle, built place by place',
   drill: 'Drill: quick questions',
   dueToday: 'Drill what is due today',
+  read: 'Read: a piece, its signature and its key',
+  newPiece: 'Read another piece',
   play: 'Play: patterns and tunes, heard',
   mark: 'Mark: an answer and the habit behind it',
   sheets: 'Sheets: written work with its key',

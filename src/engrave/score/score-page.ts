@@ -1,7 +1,7 @@
 import { Barline, Stave, StaveConnector, type StaveConnectorType, type StaveNote, StaveTie } from 'vexflow/core';
 import { signaturePlaces } from '@/core/instrument/signature-place';
 import { type Pitch, pitch } from '@/core/note/pitch';
-import { type Fifths, spelled } from '@/core/note/spelled';
+import { asciiName, type Fifths, spelled } from '@/core/note/spelled';
 import { isAltered } from '@/core/piece/altered';
 import type { BarEnd } from '@/core/piece/piece';
 import type { ScopedTone } from '@/core/piece/scoped';
@@ -18,7 +18,15 @@ import { type LaidBar, laidBar } from './laid-bar';
 import { clefName, type ScoreView, type StaffView } from './score-view';
 
 /** A note head that can be pressed: its part and its tone, and where it stands. */
-export type ScoreHead = { readonly part: number; readonly tone: number; readonly x: number; readonly y: number };
+export type ScoreHead = {
+  readonly part: number;
+  readonly tone: number;
+  /** Its note in English ASCII, and its bar from 0. */
+  readonly note: string;
+  readonly bar: number;
+  readonly x: number;
+  readonly y: number;
+};
 
 /** A bar as it stands on a page, over all its staves. */
 export type ScoreBox = { readonly bar: number; readonly x: number; readonly y: number; readonly w: number; readonly h: number };
@@ -285,7 +293,8 @@ class RowDrawer {
       // Of two heads a letter apart one stands beside the stem.
       const head = note.noteHeads[at];
       const x = (head?.getAbsoluteX() ?? note.getAbsoluteX()) + (head?.getWidth() ?? note.getGlyphWidth()) / 2;
-      this.heads.push({ part, tone: tone.tone, x, y: ys[at] ?? 0 });
+      const { bar, pitch: written } = tone;
+      this.heads.push({ part, tone: tone.tone, note: asciiName(written.note), bar, x, y: ys[at] ?? 0 });
       this.notes.set(tone.tone, { note, at, tone });
       const mark = markOf(tone, x, ys[at] ?? 0);
       if (mark) this.groups.push(group(`mark-${part}-${tone.tone}`, mark.part, mark.marks, { place: tone.tone }));

@@ -2,6 +2,7 @@ import type { Clef } from '@/core/instrument/staff';
 import type { Fifths } from '@/core/note/spelled';
 import { fifths } from '@/core/note/spelled';
 import type { Piece, PieceClef, PieceMeter } from '@/core/piece/piece';
+import { MOST_STAVES } from '@/core/piece/page';
 import { type ScopedTone, scopedTones } from '@/core/piece/scoped';
 
 /** A staff of a piece that is drawn: its part and its place in that, from 0. */
@@ -69,18 +70,10 @@ export function clefName({ clef, octave }: PieceClef): { readonly type: Clef; re
   return { type: clef, mark: !marked || octave === 0 ? undefined : octave > 0 ? '8va' : '8vb' };
 }
 
-/** The most staves that are drawn together. */
-export const MOST_STAVES = 4;
-
 /** The staves of a part, or of all parts where they are few enough to be read together; else of the first part. */
 export function stavesOf({ parts }: Piece, part: number | null): readonly StaffView[] {
   const own = (at: number) => Array.from({ length: parts[at]?.staves ?? 0 }, (_, staff): StaffView => ({ part: at, staff }));
   if (part !== null) return own(part);
   const all = parts.flatMap((_, at) => own(at));
   return all.length <= MOST_STAVES ? all : own(0);
-}
-
-/** How many bars a page has: as many as can be read without turning, and be drawn without waiting. */
-export function barsOfPage(staves: number): number {
-  return Math.max(8, Math.round(32 / Math.max(1, staves)));
 }

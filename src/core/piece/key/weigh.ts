@@ -84,6 +84,24 @@ const FIRST_ALONE: Worth = [1.5, 0.4, -0.7];
 const FIRST_BASS: Worth = [1.5, 0.2, -0.5];
 const FIRST_ABOVE: Worth = [0.5, 0.2, -0.4];
 
+/** What a note at an end says of a key where nothing else is known: `bars` it stands in, if they are known. */
+export function endEvidence(
+  key: Key,
+  code: 'last-note' | 'first-note',
+  note: SpelledNote,
+  bars: readonly number[],
+): Evidence {
+  const degree = degreeIn(key, note);
+  const [tonic, chord, other] = code === 'last-note' ? LAST_ALONE : FIRST_ALONE;
+  const weight = note === key.tonic ? tonic : degree === 3 || degree === 5 ? chord : other;
+  return { code, weight, note, degree, bars };
+}
+
+/** What the signature says of a key, and how usual its mode is. */
+export function signatureEvidence(key: Key, setting: Setting): readonly Evidence[] {
+  return [...ofSignature(key, setting), ...ofUse(key, setting)];
+}
+
 function ofEnds(key: Key, piece: Measured, { number }: Setting): readonly Evidence[] {
   const at = (
     code: 'last-note' | 'last-bass' | 'first-note' | 'first-bass',

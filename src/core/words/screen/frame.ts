@@ -5,6 +5,7 @@ export const FRAME_WORDS = {
   home: 'Moon Step',
   derive: 'Derive',
   orbit: 'Orbit',
+  read: 'Read',
   play: 'Play',
   sheets: 'Sheets',
   mark: 'Mark',
@@ -16,6 +17,8 @@ export const FRAME_WORDS = {
   deriveAbout: 'Say a scale in one sentence and see it derived step by step on letters, staff and keyboard.',
   orbitAbout:
     'The circle of fifths as keys, as chords and as notes: neighbours, routes, chords and the table of all keys.',
+  readAbout:
+    'A piece of music: what its signature alters, why each note sounds so, and which key it is in, with the reasons.',
   playAbout:
     'A scale in thirds, triads or a pattern of your own: in bars, for an instrument or a voice, heard and as files.',
   sheetsAbout:

@@ -1,0 +1,65 @@
+import { useEffect, useMemo } from 'react';
+import { readWords } from '@/core/words/screen/read';
+import { barsOfPage, stavesTogether } from '@/core/piece/page';
+import { useRoom } from '@/ui/scene/use-room';
+import { useWords } from '@/ui/school/use-class';
+import type { OpenedPiece } from '@/workers/piece';
+import type { ReadMarks } from '../../address/read/read-address';
+import type { PieceClient } from '../piece-client';
+import { PageView } from './PageView';
+
+/** A note that was pressed, and the tones that its sign decides. */
+export type Pressed = { readonly part: number; readonly tone: number; readonly reaches: readonly number[] };
+
+type Props = {
+  readonly client: PieceClient;
+  readonly opened: OpenedPiece;
+  readonly turn: number;
+  readonly part: number | null;
+  readonly marks: ReadMarks;
+  readonly pressed: Pressed | null;
+  /** A bar that is pointed at by its printed number, with a count that goes up at every press. */
+  readonly pointed: { readonly number: number; readonly press: number } | null;
+  readonly onPress: (head: { readonly part: number; readonly tone: number }) => void;
+};
+
+/** A piece page after page; only what is near is drawn. */
+export function ScorePages({ client, opened, turn, part, marks, pressed, pointed, onPress }: Props) {
+  const w = useWords();
+  const { ref, room } = useRoom<HTMLDivElement>({ width: 820, height: 520 });
+  const width = Math.max(300, Math.min(980, room.width - 4));
+  const { numbers } = opened;
+  const bars = barsOfPage(stavesTogether(opened.parts.map(({ staves }) => staves), part));
+  const pages = useMemo(
+    () =>
+      Array.from({ length: Math.ceil(numbers.length / bars) }, (_, page) =>
+        numbers.slice(page * bars, (page + 1) * bars),
+      ),
+    [numbers, bars],
+  );
+  const at = pointed ? numbers.indexOf(pointed.number) : -1;
+  useEffect(() => {
+    if (at < 0) return;
+    const page = ref.current?.querySelector(`[data-page="${Math.floor(at / bars)}"]`);
+    page?.scrollIntoView({ block: 'nearest' });
+  }, [ref, at, bars, pointed]);
+  return (
+    <section aria-label={readWords(w).staff} className="card flex min-h-0 min-w-0 flex-col p-3">
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls can be scrolled by keys */}
+      <div ref={ref} data-score="" tabIndex={0} role="region" aria-label={readWords(w).staff} className="min-h-0 min-w-0 grow overflow-y-auto">
+        {pages.map((range, page) => (
+          <PageView
+            // biome-ignore lint/suspicious/noArrayIndexKey: a page is its number
+            key={page}
+            {...{ client, turn, part, page, width, marks, onPress }}
+            numbers={range}
+            from={page * bars}
+            all={numbers.length}
+            pressed={pressed}
+            pointed={at >= 0 && Math.floor(at / bars) === page ? at : null}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}
