@@ -3,7 +3,11 @@ import table from './glyphs.json';
 import type letters from './letters.json';
 import type scoreGlyphs from './score-glyphs.json';
 
-export type GlyphName = keyof typeof table | keyof typeof letters | keyof typeof barGlyphs | keyof typeof scoreGlyphs;
+export type GlyphName =
+  | keyof typeof table
+  | keyof typeof letters
+  | keyof typeof barGlyphs
+  | keyof typeof scoreGlyphs;
 
 /** Outline in thousandths of the type size, y downwards from the baseline; `width` is how far the next one stands. */
 export type Glyph = { readonly width: number; readonly d: string };

@@ -8,9 +8,9 @@ import { SHIPPED_PIECES, shippedPiece } from '@/core/piece/shipped';
 import { soundingPiece } from '@/core/piece/sounding';
 import { readAbcPiece } from './abc/read-piece';
 import { writeAbcPiece } from './abc/write-piece';
+import type { PieceReading } from './format';
 import { readMidiPiece } from './midi/read-piece';
 import { writeMidiPiece } from './midi/write-piece';
-import type { PieceReading } from './format';
 import { readPiece } from './musicxml/read-piece';
 import { writeMusicXmlPiece } from './musicxml/write-piece';
 
@@ -26,16 +26,19 @@ const heard = (piece: Piece) =>
     .toSorted();
 
 /** The same without names, as a file of keys has it: of a key that is struck twice at once, one. */
-const struck = (piece: Piece) => [
-  ...new Set(soundingPiece(piece).notes.map(({ midi, from }) => `${from} ${midi}`)),
-].toSorted();
+const struck = (piece: Piece) =>
+  [...new Set(soundingPiece(piece).notes.map(({ midi, from }) => `${from} ${midi}`))].toSorted();
 
 const drawn = (piece: Piece) =>
   piece.parts.map((part) =>
-    scopedTones(part).map(({ pitch, bar, sign }) => `${bar} ${asciiName(pitch.note)}${pitch.octave} ${sign?.sign}${sign?.courtesy}`),
+    scopedTones(part).map(
+      ({ pitch, bar, sign }) =>
+        `${bar} ${asciiName(pitch.note)}${pitch.octave} ${sign?.sign}${sign?.courtesy}`,
+    ),
   );
 
-const lines = ({ parts }: Piece) => parts.map(({ bars }) => bars.map(({ number, fifths, length, end }) => [number, fifths, length, end]));
+const lines = ({ parts }: Piece) =>
+  parts.map(({ bars }) => bars.map(({ number, fifths, length, end }) => [number, fifths, length, end]));
 
 describe('a piece that goes out and comes in again', () => {
   it('as MusicXML is what it was, sign for sign', () => {

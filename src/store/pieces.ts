@@ -16,12 +16,21 @@ export const NO_PIECE: PieceWords = {
 const scoreId = (piece: string) => `score-${piece}`.slice(0, 60);
 
 /** Keeps a piece, with the code of its notes where it has one. */
-export function keepingPiece(data: SchoolData, id: string, words: PieceWords, code: string | null, now: string): Change {
+export function keepingPiece(
+  data: SchoolData,
+  id: string,
+  words: PieceWords,
+  code: string | null,
+  now: string,
+): Change {
   const after: StoredPiece = { v: 1, id, ...words, order: orderAfter(data.pieces), changedAt: now };
   const score: StoredScore = { v: 1, id: scoreId(id), piece: id, code: code ?? '', order: 0, changedAt: now };
   return {
     says: 'piece-kept',
-    edits: [edit('pieces', id, null, after), ...(code === null ? [] : [edit('scores', score.id, null, score)])],
+    edits: [
+      edit('pieces', id, null, after),
+      ...(code === null ? [] : [edit('scores', score.id, null, score)]),
+    ],
   };
 }
 

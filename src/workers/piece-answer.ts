@@ -22,7 +22,11 @@ const page = z.looseObject({
   bars: z.array(z.unknown()),
 });
 
-const tone = z.looseObject({ tone: z.looseObject({ tone: z.int() }), count: z.int(), reaches: z.array(z.int()) });
+const tone = z.looseObject({
+  tone: z.looseObject({ tone: z.int() }),
+  count: z.int(),
+  reaches: z.array(z.int()),
+});
 
 /** What the worker says of a piece that was opened; null for anything else. */
 export function openedAnswer(sent: unknown): OpenedPiece | PieceRefused | null {

@@ -3,7 +3,14 @@ import { CONCERT, transposingInstrument } from '@/core/instrument/transposing';
 import { fromSent } from '@/core/note/sent';
 import { asciiName, type Fifths } from '@/core/note/spelled';
 import { pieceCode, pieceFrom } from '@/core/piece/code';
-import { atConcertPitch, forInstrument, intervalTo, type Moved, movedPiece } from '@/core/piece/move';
+import {
+  atConcertPitch,
+  forInstrument,
+  intervalTo,
+  type Moved,
+  movedPiece,
+  withinInstrument,
+} from '@/core/piece/move';
 import { barsOfPage } from '@/core/piece/page';
 import { type Piece, signaturesOf } from '@/core/piece/piece';
 import type { PieceWarning } from '@/core/piece/piece-warning';
@@ -46,6 +53,8 @@ export type OpenedPiece = {
   readonly warnings: readonly PieceWarning[];
   /** Notes that had to be written as those that sound alike, in the key it was moved to. */
   readonly respelled: number;
+  /** Octaves by which it is written higher than it would sound, so that an instrument can play it. */
+  readonly octaves: number;
   /** The key it is in as it came, from which it is moved; null where nothing sounds. */
   readonly home: Key | null;
   readonly first: string;
@@ -120,9 +129,13 @@ export class PieceDesk {
       numbers: piece.parts[0]?.bars.map(({ number }) => number) ?? [],
       warnings: open.warnings,
       respelled: moved.respelled,
+      octaves: moved.octaves,
       home: open.home,
       ...{ first: name(melody[0]), last: name(melody.at(-1)) },
-      reading: { ...reading, parts: reading.parts.map(({ altered, signatures }) => ({ altered, signatures })) },
+      reading: {
+        ...reading,
+        parts: reading.parts.map(({ altered, signatures }) => ({ altered, signatures })),
+      },
     };
   }
 
@@ -158,7 +171,8 @@ function reachOf(all: readonly ScopedTone[], { tone, sign }: ScopedTone): readon
   const reached = new Set([tone]);
   for (const each of all.slice(tone + 1)) {
     const { reason } = each;
-    if ((reason.by === 'accidental' || reason.by === 'tie') && reached.has(reason.tone)) reached.add(each.tone);
+    if ((reason.by === 'accidental' || reason.by === 'tie') && reached.has(reason.tone))
+      reached.add(each.tone);
   }
   reached.delete(tone);
   return [...reached];
@@ -169,7 +183,9 @@ type Opened = PieceRefused | (Omit<Open, 'home' | 'read'> & { readonly ok: true 
 async function openSource(source: PieceSource): Promise<Opened> {
   if (source.from === 'code') {
     const piece = pieceFrom(source.code);
-    return piece ? { ok: true, piece, warnings: [], code: null } : { ok: false, problem: { code: 'piece-broken' } };
+    return piece
+      ? { ok: true, piece, warnings: [], code: null }
+      : { ok: false, problem: { code: 'piece-broken' } };
   }
   const { name, bytes } = source;
   if (bytes.length === 0) return { ok: false, problem: { code: 'file-empty' } };
@@ -179,7 +195,9 @@ async function openSource(source: PieceSource): Promise<Opened> {
   const text = decoded.ok ? decoded.text : null;
   const format = FORMATS.find(({ sniff }) => sniff({ bytes, text }));
   if (!format?.piece) {
-    const kinds = FORMATS.filter(({ piece }) => piece).map(({ name: own, endings }) => `${own} (${endings.join(', ')})`);
+    const kinds = FORMATS.filter(({ piece }) => piece).map(
+      ({ name: own, endings }) => `${own} (${endings.join(', ')})`,
+    );
     return { ok: false, problem: { code: 'file-kind', name: plainName(name), kinds } };
   }
   const { read } = await format.piece();
@@ -187,7 +205,9 @@ async function openSource(source: PieceSource): Promise<Opened> {
   if (!reading.ok) return reading;
   const title = reading.piece.title || plainName(name.replace(/\.[^.]{1,10}$/u, ''));
   const piece = { ...reading.piece, title };
-  const empty = piece.parts.every(({ bars }) => bars.every(({ events }) => events.every(({ tones }) => tones.length === 0)));
+  const empty = piece.parts.every(({ bars }) =>
+    bars.every(({ events }) => events.every(({ tones }) => tones.length === 0)),
+  );
   if (empty) return { ok: false, problem: { code: 'piece-empty' } };
   return { ok: true, piece, warnings: reading.warnings, code: pieceCode(piece) };
 }
@@ -195,13 +215,23 @@ async function openSource(source: PieceSource): Promise<Opened> {
 /** As the source has it. */
 export const AS_WRITTEN = 'written';
 
-function shaped({ piece, home }: Open, key: Key | null, instrument: string): Moved {
-  const moved = key && home && !isSameKey(key, home) ? movedPiece(piece, intervalTo(home, key)) : { piece, respelled: 0 };
-  if (instrument === AS_WRITTEN) return moved;
+type Shaped = Moved & { readonly octaves: number };
+
+function shaped({ piece, home }: Open, key: Key | null, instrument: string): Shaped {
+  const moved =
+    key && home && !isSameKey(key, home) ? movedPiece(piece, intervalTo(home, key)) : { piece, respelled: 0 };
+  if (instrument === AS_WRITTEN) return { ...moved, octaves: 0 };
   const transposing = transposingInstrument(instrument);
-  const found =
-    transposing && instrument !== CONCERT
-      ? forInstrument(moved.piece, { letters: transposing.letters, semitones: transposing.semitones })
-      : atConcertPitch(moved.piece);
-  return { piece: found.piece, respelled: moved.respelled + found.respelled };
+  if (!transposing || instrument === CONCERT) {
+    const found = atConcertPitch(moved.piece);
+    return { piece: found.piece, respelled: moved.respelled + found.respelled, octaves: 0 };
+  }
+  const { letters, semitones } = transposing;
+  const found = forInstrument(moved.piece, { letters, semitones });
+  const parts = found.piece.parts.map((part) => withinInstrument(part, transposing));
+  return {
+    piece: { ...found.piece, parts: parts.map(({ part }) => part) },
+    respelled: moved.respelled + found.respelled,
+    octaves: parts[0]?.octaves ?? 0,
+  };
 }

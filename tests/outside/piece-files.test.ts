@@ -15,8 +15,8 @@ import { soundingPiece } from '@/core/piece/sounding';
 import type { BarWord } from '@/core/piece/write/bar-word';
 import { EMPTY_HEAD, pieceOfWords } from '@/core/piece/write/piece-of-words';
 import { writeAbcPiece } from '@/formats/abc/write-piece';
-import { writeMusicXmlPiece } from '@/formats/musicxml/write-piece';
 import { readPiece } from '@/formats/musicxml/read-piece';
+import { writeMusicXmlPiece } from '@/formats/musicxml/write-piece';
 
 const run = promisify(execFile);
 
@@ -68,7 +68,8 @@ function struckIn(bytes: Uint8Array): readonly Played[] {
   });
 }
 
-const said = (played: readonly Played[]) => [...new Set(played.map(({ at, midi }) => `${at} ${midi}`))].toSorted();
+const said = (played: readonly Played[]) =>
+  [...new Set(played.map(({ at, midi }) => `${at} ${midi}`))].toSorted();
 
 async function abc2midi(name: string, text: string): Promise<readonly Played[]> {
   const [source, target] = [join(folder, `${name}.abc`), join(folder, `${name}.mid`)];
@@ -92,7 +93,8 @@ describe('a reader from outside', () => {
         const found = headsInLilyPond(await readFile(target, 'utf8'));
         const again = readPiece(text);
         const expected = headsOf(piece);
-        if (found.join() !== expected.join()) wrong.push(`${at}: ${found.join(' ')} for ${expected.join(' ')}`);
+        if (found.join() !== expected.join())
+          wrong.push(`${at}: ${found.join(' ')} for ${expected.join(' ')}`);
         if (!again.ok || headsOf(again.piece).join() !== found.join()) wrong.push(`${at}: read otherwise`);
       }
     };
@@ -104,9 +106,7 @@ describe('a reader from outside', () => {
     const wrong: string[] = [];
     for (const [at, piece] of PIECES.entries()) {
       const played = said(await abc2midi(`piece-${at}`, writeAbcPiece(piece)));
-      const ours = said(
-        soundingPiece(piece).notes.map(({ from, midi }) => ({ at: near(from), midi })),
-      );
+      const ours = said(soundingPiece(piece).notes.map(({ from, midi }) => ({ at: near(from), midi })));
       if (played.join() !== ours.join()) wrong.push(`${at}: ${played.join(', ')} for ${ours.join(', ')}`);
     }
     expect(wrong).toEqual([]);
@@ -116,9 +116,14 @@ describe('a reader from outside', () => {
     const wrong: string[] = [];
     for (const [at, words] of fc.sample(anyBarWords, { numRuns: 60, seed: 77 }).entries()) {
       // Across a bar line a tie is a reader's own matter; inside one it changes nothing.
-      const printed = words.filter((word) => word.is !== 'signature').map((word) => (word.is === 'note' ? { ...word, tied: false } : word));
+      const printed = words
+        .filter((word) => word.is !== 'signature')
+        .map((word) => (word.is === 'note' ? { ...word, tied: false } : word));
       const count = (at % 15) - 7;
-      const { piece } = pieceOfWords({ ...EMPTY_HEAD, fifths: fifths(count), meter: { beats: 64, unit: 1 } }, printed);
+      const { piece } = pieceOfWords(
+        { ...EMPTY_HEAD, fifths: fifths(count), meter: { beats: 64, unit: 1 } },
+        printed,
+      );
       const played = (await abc2midi(`signs-${at}`, asPrinted(count, printed))).map(({ midi }) => midi);
       const ours = soundingPiece(piece).notes.map(({ midi }) => midi);
       if (played.join() !== ours.join()) wrong.push(`${at}: ${played.join(' ')} for ${ours.join(' ')}`);

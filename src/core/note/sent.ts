@@ -14,7 +14,8 @@ function restored(sent: unknown): unknown {
   if (typeof sent !== 'object' || sent === null) return sent;
   if ('letter' in sent && 'alteration' in sent) {
     const letter = LETTERS.find((each) => each === sent.letter);
-    const note = letter && typeof sent.alteration === 'number' ? spelledOrNull(letter, sent.alteration) : null;
+    const note =
+      letter && typeof sent.alteration === 'number' ? spelledOrNull(letter, sent.alteration) : null;
     if (note) return note;
   }
   return Object.fromEntries(Object.entries(sent).map(([name, value]) => [name, restored(value)]));

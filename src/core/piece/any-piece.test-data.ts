@@ -35,7 +35,10 @@ const anyNoteWord: fc.Arbitrary<BarWord> = fc.record({
 export const anyBarWords: fc.Arbitrary<readonly BarWord[]> = fc.array(
   fc.oneof(
     { weight: 10, arbitrary: anyNoteWord },
-    { weight: 1, arbitrary: fc.constant<BarWord>({ is: 'rest', length: { value: 'quarter', dots: 0 }, triplet: false }) },
+    {
+      weight: 1,
+      arbitrary: fc.constant<BarWord>({ is: 'rest', length: { value: 'quarter', dots: 0 }, triplet: false }),
+    },
     { weight: 3, arbitrary: fc.constant<BarWord>({ is: 'bar', double: false }) },
     { weight: 1, arbitrary: anyFifths.map((count): BarWord => ({ is: 'signature', fifths: count })) },
   ),
@@ -43,7 +46,11 @@ export const anyBarWords: fc.Arbitrary<readonly BarWord[]> = fc.array(
 );
 
 /** Ways to fill a quarter or a half. */
-const plain = (value: WrittenLength['value'], dots: 0 | 1 = 0): WrittenLength => ({ value, dots, tuplet: null });
+const plain = (value: WrittenLength['value'], dots: 0 | 1 = 0): WrittenLength => ({
+  value,
+  dots,
+  tuplet: null,
+});
 const third: WrittenLength = { value: 'eighth', dots: 0, tuplet: [3, 2] };
 const FILLS: readonly (readonly WrittenLength[])[] = [
   [plain('half')],
@@ -56,7 +63,11 @@ const FILLS: readonly (readonly WrittenLength[])[] = [
 ];
 
 const anyTone: fc.Arbitrary<PieceTone> = fc
-  .record({ letter: anyLetter, alteration: fc.constantFrom<Alteration>(-1, 0, 0, 0, 1), octave: fc.integer({ min: 3, max: 5 }) })
+  .record({
+    letter: anyLetter,
+    alteration: fc.constantFrom<Alteration>(-1, 0, 0, 0, 1),
+    octave: fc.integer({ min: 3, max: 5 }),
+  })
   .map(({ letter, alteration, octave }) => ({
     ...{ pitch: pitch(spelled(letter, alteration), octave), printed: null, tied: false },
   }));
@@ -67,20 +78,18 @@ const anyTones = fc
 
 /** What fills two halves of a bar in one voice. */
 const anyVoice = (staff: number, voice: number): fc.Arbitrary<readonly PieceEvent[]> =>
-  fc
-    .tuple(fc.constantFrom(...FILLS), fc.constantFrom(...FILLS))
-    .chain((halves) => {
-      const lengths = halves.flat();
-      return fc.array(anyTones, { minLength: lengths.length, maxLength: lengths.length }).map((all) => {
-        let at = 0;
-        return lengths.map((written, nth): PieceEvent => {
-          const length = ticksOf(written);
-          const event = { at, length, written, grace: false, staff, voice, tones: all[nth] ?? [] };
-          at += length;
-          return event;
-        });
+  fc.tuple(fc.constantFrom(...FILLS), fc.constantFrom(...FILLS)).chain((halves) => {
+    const lengths = halves.flat();
+    return fc.array(anyTones, { minLength: lengths.length, maxLength: lengths.length }).map((all) => {
+      let at = 0;
+      return lengths.map((written, nth): PieceEvent => {
+        const length = ticksOf(written);
+        const event = { at, length, written, grace: false, staff, voice, tones: all[nth] ?? [] };
+        at += length;
+        return event;
       });
     });
+  });
 
 const anyBar = (staves: number): fc.Arbitrary<Pick<PieceBar, 'events' | 'fifths' | 'end'>> =>
   fc
@@ -120,7 +129,11 @@ const anyPart = (staves: number, name: string): fc.Arbitrary<PiecePart> =>
 
 /** Any piece: one part or two, one of them on two staves, chords, voices, triplets, changes of signature; ties come apart. */
 export const anyPiece: fc.Arbitrary<Piece> = fc
-  .record({ title: fc.constantFrom('Slack Water', 'Tar and Twine'), upper: anyPart(2, 'Keys'), lower: fc.option(anyPart(1, 'Pipe')) })
+  .record({
+    title: fc.constantFrom('Slack Water', 'Tar and Twine'),
+    upper: anyPart(2, 'Keys'),
+    lower: fc.option(anyPart(1, 'Pipe')),
+  })
   .map(({ title, upper, lower }) => ({
     ...{ title },
     parts: evenedParts(lower ? [withTies(upper), withTies(lower)] : [withTies(upper)]).map(ended),
@@ -128,7 +141,10 @@ export const anyPiece: fc.Arbitrary<Piece> = fc
 
 const ended = (part: PiecePart): PiecePart => ({
   ...part,
-  bars: part.bars.map((bar, at) => ({ ...bar, end: at === part.bars.length - 1 ? 'final' : bar.end === 'final' ? 'plain' : bar.end })),
+  bars: part.bars.map((bar, at) => ({
+    ...bar,
+    end: at === part.bars.length - 1 ? 'final' : bar.end === 'final' ? 'plain' : bar.end,
+  })),
 });
 
 /** Ties every third note that the next one of its voice repeats. */
@@ -138,14 +154,21 @@ function withTies(part: PiecePart): PiecePart {
     ...bar,
     events: bar.events.map((event): PieceEvent => {
       const next =
-        bar.events.find((each) => each.staff === event.staff && each.voice === event.voice && each.at === event.at + event.length) ??
+        bar.events.find(
+          (each) =>
+            each.staff === event.staff && each.voice === event.voice && each.at === event.at + event.length,
+        ) ??
         (event.at + event.length === bar.length
-          ? part.bars[at + 1]?.events.find((each) => each.staff === event.staff && each.voice === event.voice && each.at === 0)
+          ? part.bars[at + 1]?.events.find(
+              (each) => each.staff === event.staff && each.voice === event.voice && each.at === 0,
+            )
           : undefined);
       return {
         ...event,
         tones: event.tones.map((tone) => {
-          const again = next?.tones.some(({ pitch: each }) => each.note === tone.pitch.note && each.octave === tone.pitch.octave);
+          const again = next?.tones.some(
+            ({ pitch: each }) => each.note === tone.pitch.note && each.octave === tone.pitch.octave,
+          );
           nth += again ? 1 : 0;
           return again && nth % 3 !== 0 ? { ...tone, tied: true } : tone;
         }),

@@ -44,7 +44,10 @@ export function anyTune(key: Key, seed: number, bass: boolean): Piece {
   const notes = keyNotes(key);
   if (!notes) throw new RangeError('a key that needs a third sign');
   const usual = key.mode === 'major' || key.mode === 'minor';
-  const phrases = [...Array.from({ length: 3 }, () => pick(usual ? PHRASES : [...MODAL, ...PHRASES.slice(0, 1)])), usual ? LAST.usual : LAST.modal];
+  const phrases = [
+    ...Array.from({ length: 3 }, () => pick(usual ? PHRASES : [...MODAL, ...PHRASES.slice(0, 1)])),
+    usual ? LAST.usual : LAST.modal,
+  ];
   const raises = key.mode === 'minor' && chance() < 0.85;
   const home = fifthsOf(key.tonic);
   /** A degree, 0 up from the tonic, over the octave of the tonic; on the fifth's chord minor's 7th may be raised. */
@@ -59,7 +62,12 @@ export function anyTune(key: Key, seed: number, bass: boolean): Piece {
     const above = 'CDEFGAB'.indexOf(key.tonic.letter) + degree;
     return pitch(note, octave + Math.floor(above / 7));
   };
-  const event = (at: number, quarters: number, each: ReturnType<typeof pitchOf>, voice: number): PieceEvent => ({
+  const event = (
+    at: number,
+    quarters: number,
+    each: ReturnType<typeof pitchOf>,
+    voice: number,
+  ): PieceEvent => ({
     ...{ at, length: quarters * PIECE_QUARTER, grace: false, staff: voice, voice: 0 },
     written: { value: quarters === 4 ? 'whole' : quarters === 2 ? 'half' : 'quarter', dots: 0, tuplet: null },
     tones: [{ pitch: each, printed: null, tied: false }],

@@ -1,4 +1,4 @@
-import { type Clef, CLEFS } from '../instrument/staff';
+import { CLEFS, type Clef } from '../instrument/staff';
 import { pitchCode, pitchFrom } from '../note/pitch-code';
 import { type Alteration, fifths } from '../note/spelled';
 import { MODES } from '../scale/mode';
@@ -55,7 +55,8 @@ const take = {
     return value;
   },
   number: (value: unknown, least: number, most: number): number => {
-    if (typeof value !== 'number' || !Number.isInteger(value) || value < least || value > most) throw new NoPiece();
+    if (typeof value !== 'number' || !Number.isInteger(value) || value < least || value > most)
+      throw new NoPiece();
     return value;
   },
   one: <Value extends string>(value: unknown, all: readonly Value[]): Value => {
@@ -71,7 +72,11 @@ function tone(value: unknown): PieceTone {
   const [code, printed, tied] = typeof value === 'string' ? [value, null, 0] : take.list(value);
   const pitch = pitchFrom(take.text(code));
   if (!pitch) throw new NoPiece();
-  return { pitch, printed: printed === null ? null : (take.number(printed, -2, 2) as Alteration), tied: tied === 1 };
+  return {
+    pitch,
+    printed: printed === null ? null : (take.number(printed, -2, 2) as Alteration),
+    tied: tied === 1,
+  };
 }
 
 function event(value: unknown): PieceEvent {

@@ -88,7 +88,11 @@ export class PartBuilder {
 }
 
 function openBar(): Open {
-  return { ...{ number: 0, length: 0, fifths: null, mode: null, meter: null, clefs: [] }, events: [], end: 'plain' };
+  return {
+    ...{ number: 0, length: 0, fifths: null, mode: null, meter: null, clefs: [] },
+    events: [],
+    end: 'plain',
+  };
 }
 
 /** Parts with as many bars each, and each bar as long in all of them. */

@@ -3,7 +3,13 @@ export type PieceWarning =
   /** Notes without a letter, such as drums, stand as rests; or they have more than two signs. */
   | { readonly code: 'no-pitch'; readonly part: string; readonly bar: number; readonly count: number }
   /** A clef that is not drawn here, and the one that stands for it. */
-  | { readonly code: 'clef'; readonly part: string; readonly bar: number; readonly read: string; readonly shown: string }
+  | {
+      readonly code: 'clef';
+      readonly part: string;
+      readonly bar: number;
+      readonly read: string;
+      readonly shown: string;
+    }
   | { readonly code: 'signature'; readonly part: string; readonly bar: number; readonly read: string }
   /** The source does not say its signature; so many fifths need the fewest accidentals. */
   | { readonly code: 'signature-unsaid'; readonly fifths: number }

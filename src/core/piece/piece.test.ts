@@ -30,7 +30,15 @@ describe('a piece as a code', () => {
   it('is none when it is cut, changed or something else, and does no harm', () => {
     const whole = pieceCode(shippedPiece('ferry-song'));
     for (let cut = 0; cut < whole.length; cut += 7) expect(pieceFrom(whole.slice(0, cut))).toBeNull();
-    for (const other of ['', 'null', '[]', '{}', '["piece2","",[]]', whole.replace('B4', 'H4'), whole.replace('treble', 'viola')])
+    for (const other of [
+      '',
+      'null',
+      '[]',
+      '{}',
+      '["piece2","",[]]',
+      whole.replace('B4', 'H4'),
+      whole.replace('treble', 'viola'),
+    ])
       expect(pieceFrom(other)).toBeNull();
   });
 });
@@ -55,14 +63,24 @@ describe('written bars', () => {
       const reading = readBarText('english', text);
       return reading.ok ? 'read' : `${reading.problem.code} ${reading.words.length}`;
     });
-    expect(problems).toEqual(['bar-word 2', 'bar-figure 1', 'bar-word 1', 'bar-tie 0', 'bar-word 0', 'bar-word 1']);
+    expect(problems).toEqual([
+      'bar-word 2',
+      'bar-figure 1',
+      'bar-word 1',
+      'bar-tie 0',
+      'bar-word 0',
+      'bar-word 1',
+    ]);
   });
 
   it('stand in bars: an upbeat is 0, a bar too short or too long is told, the last gives back what the upbeat took', () => {
     const numbers = (text: string) => {
       const reading = readBarText('english', text);
       const { piece, uneven } = pieceOfWords({ ...EMPTY_HEAD, meter: { beats: 3, unit: 4 } }, reading.words);
-      return [piece.parts[0]?.bars.map(({ number }) => number).join(' '), uneven.map(({ number }) => number).join(' ')];
+      return [
+        piece.parts[0]?.bars.map(({ number }) => number).join(' '),
+        uneven.map(({ number }) => number).join(' '),
+      ];
     };
     expect(numbers('c | d e f | g a')).toEqual(['0 1 2', '']);
     expect(numbers('c d e f g a b')).toEqual(['1 2 3', '3']);
@@ -119,12 +137,15 @@ describe('a piece in another key', () => {
         const interval = intervalTo(from, to);
         const moved = movedPiece(piece, interval).piece;
         const all = (each: Piece) =>
-          each.parts.map(({ bars }) => bars.map(({ events }) => events.map(({ tones }) => tones.map(({ pitch }) => midiOf(pitch)))));
+          each.parts.map(({ bars }) =>
+            bars.map(({ events }) => events.map(({ tones }) => tones.map(({ pitch }) => midiOf(pitch)))),
+          );
         const expected = all(piece).map((bars) =>
           bars.map((events) => events.map((tones) => tones.map((midi) => midi + interval.semitones))),
         );
         expect(all(moved)).toEqual(expected);
-        for (const counts of signatures(moved)) for (const count of counts) expect(Math.abs(count ?? fifths(0))).toBeLessThanOrEqual(7);
+        for (const counts of signatures(moved))
+          for (const count of counts) expect(Math.abs(count ?? fifths(0))).toBeLessThanOrEqual(7);
       }),
       { numRuns: 60 },
     );

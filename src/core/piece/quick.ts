@@ -1,7 +1,7 @@
 import { keyAt, signatureOfKey } from '../harmony/key';
 import type { Fifths, SpelledNote } from '../note/spelled';
-import { accidentalsOf } from '../scale/signature';
 import { MODES } from '../scale/mode';
+import { accidentalsOf } from '../scale/signature';
 import type { Candidate, Evidence } from './key/evidence';
 import { ranked } from './key/key-of-piece';
 import { endEvidence, signatureEvidence } from './key/weigh';
@@ -14,7 +14,7 @@ export type PieceEnds = {
 };
 
 /** As many notes as the ends of a piece are worth: enough to lean one way, never enough to be plain. */
-const WORTH = 12;
+const WORTH = 24;
 
 /** The keys a piece could be in by its signature and its ends alone: every owner of the signature, best first. */
 export function keysByEnds({ fifths, first, last }: PieceEnds): readonly Candidate[] {

@@ -16,7 +16,12 @@ const signed = (count: number, letter: string) => {
   return order.indexOf(letter) < Math.abs(count) ? Math.sign(count) : 0;
 };
 
-const note = (letter: NoteWord['letter'], sign: NoteWord['sign'] = null, octave = 4, tied = false): NoteWord => ({
+const note = (
+  letter: NoteWord['letter'],
+  sign: NoteWord['sign'] = null,
+  octave = 4,
+  tied = false,
+): NoteWord => ({
   ...{ is: 'note', letter, octave, sign, tied, triplet: false },
   length: { value: 'quarter', dots: 0 },
 });
@@ -36,7 +41,14 @@ describe('signs', () => {
           const other = sign === 1 ? -1 : 1;
           const words = [
             // Before the sign, at it, behind it, in another octave, behind another sign; then over the bar line.
-            ...[note(letter), note(letter, sign), note(letter), note(letter, null, 5), note(letter, other as 1 | -1), note(letter)],
+            ...[
+              note(letter),
+              note(letter, sign),
+              note(letter),
+              note(letter, null, 5),
+              note(letter, other as 1 | -1),
+              note(letter),
+            ],
             ...[BAR, note(letter), note(letter, null, 5)],
           ];
           expect(sounds(written(count, words)), `${count} ${letter} ${sign}`).toEqual([
@@ -54,13 +66,19 @@ describe('signs', () => {
   it('of another signature begin with it, with naturals for what is no longer altered', () => {
     for (let before = -7; before <= 7; before += 1)
       for (let after = -7; after <= 7; after += 1) {
-        const words: BarWord[] = [...LETTERS.map((each) => note(each)), { is: 'signature', fifths: fifths(after) }, ...LETTERS.map((each) => note(each))];
+        const words: BarWord[] = [
+          ...LETTERS.map((each) => note(each)),
+          { is: 'signature', fifths: fifths(after) },
+          ...LETTERS.map((each) => note(each)),
+        ];
         expect(sounds(written(before, words))).toEqual([
           ...LETTERS.map((letter) => signed(before, letter)),
           ...LETTERS.map((letter) => signed(after, letter)),
         ]);
         const order = before < 0 ? [...ORDER].reverse() : [...ORDER];
-        const ended = order.filter((letter) => signed(before, letter) !== 0 && signed(after, letter) !== signed(before, letter));
+        const ended = order.filter(
+          (letter) => signed(before, letter) !== 0 && signed(after, letter) !== signed(before, letter),
+        );
         expect(naturalsBetween(fifths(before), fifths(after)).map(({ letter }) => letter)).toEqual(ended);
       }
   });
@@ -75,13 +93,18 @@ function lookedBack(count: number, words: readonly BarWord[], at: number): numbe
   let last = at - 1;
   while (last >= 0 && words[last]?.is === 'bar') last -= 1;
   const neighbour = words[last];
-  const isTied = neighbour?.is === 'note' && neighbour.tied && neighbour.letter === own.letter && neighbour.octave === own.octave;
+  const isTied =
+    neighbour?.is === 'note' &&
+    neighbour.tied &&
+    neighbour.letter === own.letter &&
+    neighbour.octave === own.octave;
   if (isTied && before) return lookedBack(count, words, last);
   for (let nth = at - 1; nth >= 0; nth -= 1) {
     const word = words[nth];
     if (word?.is === 'bar') break;
     if (word?.is === 'signature') return signed(word.fifths, own.letter);
-    if (word?.is === 'note' && word.sign !== null && word.letter === own.letter && word.octave === own.octave) return word.sign;
+    if (word?.is === 'note' && word.sign !== null && word.letter === own.letter && word.octave === own.octave)
+      return word.sign;
   }
   const change = words.slice(0, at).findLast((word) => word.is === 'signature');
   return signed(change?.is === 'signature' ? change.fifths : count, own.letter);
@@ -122,7 +145,9 @@ describe('any bars', () => {
             const place = `${each.staff} ${letter}${each.pitch.octave}`;
             const force = inBar.get(place) ?? signed(count, letter);
             if (each.sign) inBar.set(place, each.sign.sign);
-            const read = each.sign?.sign ?? (each.reason.by === 'tie' ? (tones[each.reason.tone]?.pitch.note.alteration ?? 9) : force);
+            const read =
+              each.sign?.sign ??
+              (each.reason.by === 'tie' ? (tones[each.reason.tone]?.pitch.note.alteration ?? 9) : force);
             expect(read).toBe(alteration);
             if (each.sign && !each.sign.courtesy) expect(force).not.toBe(alteration);
           }
@@ -147,7 +172,9 @@ describe('any bars', () => {
             const plain = signed(counts[each.bar] ?? 0, own.note.letter);
             const at = (tone: number) => tones[tone] as ScopedTone;
             const sameLine = (other: ScopedTone) =>
-              other.pitch.note.letter === own.note.letter && other.pitch.octave === own.octave && other.staff === each.staff;
+              other.pitch.note.letter === own.note.letter &&
+              other.pitch.octave === own.octave &&
+              other.staff === each.staff;
             if (reason.by === 'nothing') expect([own.note.alteration, plain]).toEqual([0, 0]);
             if (reason.by === 'signature') expect([own.note.alteration, plain !== 0]).toEqual([plain, true]);
             if (reason.by === 'accidental') {
@@ -155,9 +182,13 @@ describe('any bars', () => {
               expect([put.bar, sameLine(put), put.sign?.sign]).toEqual([each.bar, true, own.note.alteration]);
             }
             if (reason.by === 'tie')
-              expect([at(reason.tone).pitch.note, at(reason.tone).pitch.octave]).toEqual([own.note, own.octave]);
+              expect([at(reason.tone).pitch.note, at(reason.tone).pitch.octave]).toEqual([
+                own.note,
+                own.octave,
+              ]);
             if (cancels?.by === 'signature') expect(cancels.alteration).toBe(plain);
-            if (cancels?.by === 'accidental') expect(at(cancels.tone).pitch.note.alteration).toBe(cancels.alteration);
+            if (cancels?.by === 'accidental')
+              expect(at(cancels.tone).pitch.note.alteration).toBe(cancels.alteration);
             if (unreached) {
               const put = at(unreached.tone);
               expect(put.pitch.note.letter).toBe(own.note.letter);

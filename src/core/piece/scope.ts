@@ -1,6 +1,6 @@
-import { type Letter } from '../note/letter';
+import type { Letter } from '../note/letter';
 import { heightOf, letterHeight, type Pitch } from '../note/pitch';
-import { type Alteration, type Fifths } from '../note/spelled';
+import type { Alteration, Fifths } from '../note/spelled';
 import { alteredLetters } from '../scale/signature';
 
 /** What decides how a letter sounds at a place of the staff: no sign, the signature, or an accidental of this bar. */
@@ -36,9 +36,7 @@ export class StaffScope {
     const own = this.inBar.get(letterHeight(letter, octave));
     if (own) return { by: 'accidental', ...own };
     const signed = this.signature.get(letter);
-    return signed
-      ? { by: 'signature', alteration: signed.alteration }
-      : { by: 'nothing', alteration: 0 };
+    return signed ? { by: 'signature', alteration: signed.alteration } : { by: 'nothing', alteration: 0 };
   }
 
   /** What the signature alone makes of a letter. */

@@ -68,8 +68,21 @@ export function scopedTones(part: PiecePart): readonly ScopedTone[] {
       for (const [of, each] of tones.entries()) {
         const tone = found.length;
         const key = `${heightOf(each.pitch)} ${each.pitch.note.alteration}`;
-        const from = takeTied(tied, key, start + at, (waiting) => nearest(waiting, each.pitch, at, events) === events[event]);
-        found.push({ tone, bar, event, of, staff: nth, pitch: each.pitch, ...readTone(staff, each, tone, from) });
+        const from = takeTied(
+          tied,
+          key,
+          start + at,
+          (waiting) => nearest(waiting, each.pitch, at, events) === events[event],
+        );
+        found.push({
+          tone,
+          bar,
+          event,
+          of,
+          staff: nth,
+          pitch: each.pitch,
+          ...readTone(staff, each, tone, from),
+        });
         if (each.tied) {
           const waiting = tied.get(key) ?? [];
           tied.set(key, [...waiting, { tone, until: start + at + lasts, staff: nth, voice }]);
@@ -97,7 +110,12 @@ function takeTied(
 }
 
 /** Of the events that begin at a time with a pitch, the one a tie leads to: in its voice, on its staff, or else the first. */
-function nearest({ staff, voice }: Tied, pitch: Pitch, at: number, events: readonly PieceEvent[]): PieceEvent | undefined {
+function nearest(
+  { staff, voice }: Tied,
+  pitch: Pitch,
+  at: number,
+  events: readonly PieceEvent[],
+): PieceEvent | undefined {
   const there = events.filter(
     (event) =>
       event.at === at &&

@@ -31,7 +31,10 @@ export function isShippedPiece(code: string): code is ShippedPieceId {
 export function shippedBars(id: ShippedPieceId): { readonly head: PieceHead; readonly bars: string } {
   const { head, bars } = SHIPPED[id];
   const { title, count, beats, clef } = head;
-  return { head: { title, fifths: fifths(count), meter: { beats, unit: 4 }, clef: { clef, octave: 0 } }, bars };
+  return {
+    head: { title, fifths: fifths(count), meter: { beats, unit: 4 }, clef: { clef, octave: 0 } },
+    bars,
+  };
 }
 
 /** A piece that ships; throws for one that cannot be read or whose bars are not full. */

@@ -2,8 +2,8 @@ import { transposedPitch } from '../instrument/transposing';
 import { midiOf, type Pitch } from '../note/pitch';
 import { type Fifths, fifths, type SpelledNote } from '../note/spelled';
 import { practicalSignature } from '../scale/signature';
-import { type Piece, type PieceEvent, type PiecePart, signaturesOf } from './piece';
 import { placesOf } from './move';
+import { type Piece, type PieceEvent, type PiecePart, signaturesOf } from './piece';
 import { scopedTones } from './scoped';
 
 /** A note of a piece as it sounds; a tied one once. Times in ticks from the beginning of the piece. */
@@ -51,7 +51,12 @@ export function soundingPiece(piece: Piece): SoundingPiece {
   const notes = piece.parts
     .flatMap((part, at) => notesOf(part, at, bars, concert))
     .toSorted((a, b) => a.from - b.from || a.midi - b.midi);
-  return { notes, bars, signatures: signatures.map((count) => (first && concert ? concertSignature(first, count) : count)), ends: endsOf(piece) };
+  return {
+    notes,
+    bars,
+    signatures: signatures.map((count) => (first && concert ? concertSignature(first, count) : count)),
+    ends: endsOf(piece),
+  };
 }
 
 /** A signature of a part as it sounds in concert pitch; past seven signs the one that sounds alike. */
@@ -73,7 +78,9 @@ function notesOf(
   /** Where the note of each tone stands among those that were found. */
   const places: (number | undefined)[] = [];
   for (const { bar, event, pitch, reason } of scopedTones(piece)) {
-    const { at, length, grace } = bars[bar]?.events[event] as PieceEvent;
+    const begun: PieceEvent | undefined = bars[bar]?.events[event];
+    if (!begun) continue;
+    const { at, length, grace } = begun;
     const from = (starts[bar] ?? 0) + at;
     const until = from + (grace ? GRACE : length);
     const before = reason.by === 'tie' ? places[reason.tone] : undefined;

@@ -29,7 +29,9 @@ const SINGLE = ALL.filter(
  *
  * @param ticks above 0
  */
-export function inSingles(ticks: number): readonly { readonly written: WrittenLength; readonly ticks: number }[] {
+export function inSingles(
+  ticks: number,
+): readonly { readonly written: WrittenLength; readonly ticks: number }[] {
   const own = writtenAs(ticks);
   if (own) return [{ written: own, ticks }];
   const found = SINGLE.find((each) => each.ticks <= ticks);

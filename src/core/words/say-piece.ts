@@ -1,5 +1,5 @@
-import type { Counted } from '../piece/altered';
 import type { SpelledNote } from '../note/spelled';
+import type { Counted } from '../piece/altered';
 import type { Verdict } from '../piece/key/key-of-piece';
 import type { Passage } from '../piece/key/passages';
 import type { PieceWarning } from '../piece/piece-warning';
@@ -30,7 +30,11 @@ export function sayCounts(w: ClassWords, counts: readonly Counted[]): string {
 }
 
 /** How many notes the signature alters, and of which it has none. */
-export function sayAltered(w: ClassWords, altered: readonly Counted[], absent: readonly SpelledNote[]): string {
+export function sayAltered(
+  w: ClassWords,
+  altered: readonly Counted[],
+  absent: readonly SpelledNote[],
+): string {
   const all = altered.reduce((sum, { count }) => sum + count, 0);
   if (all === 0 && absent.length === 0) return 'No signs stand at the clef, so the signature alters nothing.';
   const found =
@@ -88,7 +92,9 @@ function signOf(w: ClassWords, { tone, count }: SaidTone): readonly string[] {
   const { letter } = tone.pitch.note;
   if (sign?.courtesy) return ['The sign is a reminder: without it the note would sound the same.'];
   if (cancels?.by === 'signature')
-    return [`The sign puts an end to what the signature, ${signCount(count)}, makes of ${w.letter(letter)}, in this bar alone.`];
+    return [
+      `The sign puts an end to what the signature, ${signCount(count)}, makes of ${w.letter(letter)}, in this bar alone.`,
+    ];
   if (cancels?.by === 'accidental') return [`The sign puts an end to another one of this bar.`];
   return [];
 }

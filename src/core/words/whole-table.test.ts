@@ -250,7 +250,7 @@ const FILES: { readonly [Code in FileProblem['code']]: Extract<FileProblem, { re
   'midi-broken': { code: 'midi-broken' },
   'piece-broken': { code: 'piece-broken' },
   'piece-empty': { code: 'piece-empty' },
-      'text-no-scale': { code: 'text-no-scale', lines: 3 },
+  'text-no-scale': { code: 'text-no-scale', lines: 3 },
   'no-tune': { code: 'no-tune', why: 'lengths' },
   'abc-unread': { code: 'abc-unread', why: 'tuplet', read: '(3abc' },
   'backup-broken': { code: 'backup-broken', where: 'records.kept' },

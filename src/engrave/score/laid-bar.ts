@@ -10,8 +10,8 @@ import {
   GraceNoteGroup,
   type Note,
   StaveNote,
-  type StemmableNote,
   Stem,
+  type StemmableNote,
   Tuplet,
   Voice,
 } from 'vexflow/core';
@@ -90,13 +90,15 @@ function laidStaff(view: ScoreView, { part, staff }: StaffView, bar: number): La
   const joined = { clefs: [] as ClefNote[], beams: [] as Beam[], tuplets: [] as Tuplet[] };
   if (!at || !written) return { ...found, ...joined };
   const byEvent = new Map<number, ScopedTone[]>();
-  for (const tone of own.tones[bar] ?? []) byEvent.set(tone.event, [...(byEvent.get(tone.event) ?? []), tone]);
+  for (const tone of own.tones[bar] ?? [])
+    byEvent.set(tone.event, [...(byEvent.get(tone.event) ?? []), tone]);
   const voices = new Map<number, Told[]>();
   for (const [nth, event] of written.events.entries()) {
     if (event.staff !== staff) continue;
     voices.set(event.voice, [...(voices.get(event.voice) ?? []), { event, tones: byEvent.get(nth) ?? [] }]);
   }
-  const several = [...voices.values()].filter((told) => told.some(({ tones }) => tones.length > 0)).length > 1;
+  const several =
+    [...voices.values()].filter((told) => told.some(({ tones }) => tones.length > 0)).length > 1;
   for (const [nth, told] of [...voices.values()].entries()) {
     const maker = new VoiceMaker(written, staff, at.clefs[staff]?.clef ?? 'treble', several ? nth : null);
     const made = maker.make(told, nth === 0);
@@ -110,7 +112,11 @@ function laidStaff(view: ScoreView, { part, staff }: StaffView, bar: number): La
   return { ...found, ...joined };
 }
 
-function beamsOf(notes: readonly StemmableNote[], { beats, unit }: PieceMeter, several: boolean): readonly Beam[] {
+function beamsOf(
+  notes: readonly StemmableNote[],
+  { beats, unit }: PieceMeter,
+  several: boolean,
+): readonly Beam[] {
   if (notes.length === 0) return [];
   const groups = unit === 8 && beats % 3 === 0 ? [new Fraction(3, 8)] : [new Fraction(1, 4)];
   return Beam.generateBeams([...notes], { groups, maintainStemDirections: several });
@@ -166,7 +172,9 @@ class VoiceMaker {
     }
     if (now < this.bar.length && now > 0) this.gap(this.bar.length - now);
     this.closeTuplet();
-    const voice = new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT).addTickables([...this.all]);
+    const voice = new Voice({ numBeats: 4, beatValue: 4 })
+      .setMode(Voice.Mode.SOFT)
+      .addTickables([...this.all]);
     const { notes, rests, clefs, tickables, tuplets } = this;
     return { voice, notes, rests, clefs, tickables, tuplets };
   }
@@ -183,15 +191,24 @@ class VoiceMaker {
 
   private add(event: PieceEvent, tones: readonly ScopedTone[]): void {
     if (event.grace) {
-      const grace = new GraceNote({ keys: keysOf(tones), duration: durationOf(event.written), slash: true, clef: this.clef });
+      const grace = new GraceNote({
+        keys: keysOf(tones),
+        duration: durationOf(event.written),
+        slash: true,
+        clef: this.clef,
+      });
       addSigns(grace, tones);
       this.graces.push({ note: grace, tones });
       return;
     }
     const note = tones.length > 0 ? this.note(event, tones) : this.rest(event);
-    for (let dot = 0; dot < event.written.dots; dot += 1) for (const at of note.getKeys().keys()) note.addModifier(new PlainDot(), at);
+    for (let dot = 0; dot < event.written.dots; dot += 1)
+      for (const at of note.getKeys().keys()) note.addModifier(new PlainDot(), at);
     if (this.graces.length > 0) {
-      const group = new GraceNoteGroup(this.graces.map((grace) => grace.note as GraceNote), false);
+      const group = new GraceNoteGroup(
+        this.graces.map((grace) => grace.note as GraceNote),
+        false,
+      );
       if (this.graces.length > 1) group.beamNotes();
       note.addModifier(group, 0);
       this.notes.push(...this.graces);
@@ -244,7 +261,14 @@ class VoiceMaker {
     this.inTuplet = [];
     if (!open || inTuplet.length === 0) return;
     const [numNotes, notesOccupied] = open.of;
-    this.tuplets.push(new Tuplet(inTuplet, { numNotes, notesOccupied, ratioed: false, bracketed: inTuplet.length < numNotes }));
+    this.tuplets.push(
+      new Tuplet(inTuplet, {
+        numNotes,
+        notesOccupied,
+        ratioed: false,
+        bracketed: inTuplet.length < numNotes,
+      }),
+    );
   }
 }
 

@@ -1,20 +1,26 @@
-import { Barline, Stave, StaveConnector, type StaveConnectorType, type StaveNote, StaveTie } from 'vexflow/core';
+import {
+  Barline,
+  Stave,
+  StaveConnector,
+  type StaveConnectorType,
+  type StaveNote,
+  StaveTie,
+} from 'vexflow/core';
 import { signaturePlaces } from '@/core/instrument/signature-place';
+import type { Clef } from '@/core/instrument/staff';
 import { type Pitch, pitch } from '@/core/note/pitch';
 import { asciiName, type Fifths, spelled } from '@/core/note/spelled';
 import { isAltered } from '@/core/piece/altered';
 import type { BarEnd } from '@/core/piece/piece';
 import type { ScopedTone } from '@/core/piece/scoped';
 import { naturalsBetween } from '@/core/piece/signature-change';
-import type { Clef } from '@/core/instrument/staff';
-import barGlyphs from '../bar-glyphs.json';
 import { gathered } from '../gather';
-import { boxOf, giveOutlines } from '../glyphs';
+import { boxOf } from '../glyphs';
 import { measureByOutlines, Recorder } from '../recorder';
 import { type Group, group, type Mark, type Scene, words } from '../scene';
-import scoreGlyphs from '../score-glyphs.json';
 import { addSignature } from '../staff';
 import { type LaidBar, laidBar } from './laid-bar';
+import { giveScoreOutlines } from './outlines';
 import { clefName, type ScoreView, type StaffView } from './score-view';
 
 /** A note head that can be pressed: its part and its tone, and where it stands. */
@@ -29,7 +35,13 @@ export type ScoreHead = {
 };
 
 /** A bar as it stands on a page, over all its staves. */
-export type ScoreBox = { readonly bar: number; readonly x: number; readonly y: number; readonly w: number; readonly h: number };
+export type ScoreBox = {
+  readonly bar: number;
+  readonly x: number;
+  readonly y: number;
+  readonly w: number;
+  readonly h: number;
+};
 
 /** A page of a score: its drawing, its heads and its bars, from the first. */
 export type ScorePage = {
@@ -79,8 +91,7 @@ export function engraveScorePage(
   width: number,
 ): ScorePage {
   measureByOutlines();
-  giveOutlines(barGlyphs);
-  giveOutlines(scoreGlyphs);
+  giveScoreOutlines();
   const page = new PageDrawer(view, staves, width);
   const bars = Array.from({ length: Math.max(0, to - from) }, (_, at) => laidBar(view, staves, from + at));
   for (const line of page.inLines(bars)) page.draw(line);
@@ -127,7 +138,8 @@ class PageDrawer {
     const clef = now.clefs[staff.staff] ?? { clef: 'treble' as const, octave: 0 as const };
     const { type, mark } = clefName(clef);
     if (first) stave.addClef(type, 'default', mark);
-    else if (written.clefs.some((each) => each.staff === staff.staff && each.at === 0)) stave.addClef(type, 'small', mark);
+    else if (written.clefs.some((each) => each.staff === staff.staff && each.at === 0))
+      stave.addClef(type, 'small', mark);
     const changes = written.fifths !== null && before !== undefined && before.fifths !== now.fifths;
     if (changes) addSignature(stave, changeSigns(before.fifths, now.fifths, type), type);
     else if (first) addSignature(stave, signaturePlaces(now.fifths, type), type);
@@ -197,7 +209,8 @@ class PageDrawer {
           for (const { note } of each.notes) if (staves[at]) note.setStave(staves[at]);
         bar.formatter.format([...voices], Math.max(20, x + width - start - AROUND), { stave });
       }
-      for (const [at, each] of bar.staves.entries()) rows[at]?.bar(bar.bar, each, staves[at], nth === line.length - 1);
+      for (const [at, each] of bar.staves.entries())
+        rows[at]?.bar(bar.bar, each, staves[at], nth === line.length - 1);
       edges.push({ bar: bar.bar, x, w: width });
       x += width;
     }
@@ -205,7 +218,11 @@ class PageDrawer {
   }
 
   /** Puts the rows of a line under each other, as close as their notes allow, and joins them. */
-  private place(rows: readonly RowDrawer[], bar: number, edges: readonly { readonly bar: number; readonly x: number; readonly w: number }[]): void {
+  private place(
+    rows: readonly RowDrawer[],
+    bar: number,
+    edges: readonly { readonly bar: number; readonly x: number; readonly w: number }[],
+  ): void {
     const top = this.y;
     const number = this.view.piece.parts[0]?.bars[bar]?.number ?? bar + 1;
     const tops: number[] = [];
@@ -221,7 +238,11 @@ class PageDrawer {
     const bottom = (tops.at(-1) ?? 0) + 40;
     this.groups.push(
       group(`number-${bar}`, 'number', [
-        words(String(number), this.left, firstTop - 22, { size: NUMBER_SIZE, fill: 'quiet', anchor: 'start' }),
+        words(String(number), this.left, firstTop - 22, {
+          size: NUMBER_SIZE,
+          fill: 'quiet',
+          anchor: 'start',
+        }),
       ]),
     );
     if (rows.length > 1) this.groups.push(group(`joins-${bar}`, 'staff', this.joins(tops, edges)));
@@ -231,11 +252,18 @@ class PageDrawer {
   }
 
   /** A line at the left of all staves, a brace at those of one part, and bar lines through them. */
-  private joins(tops: readonly number[], edges: readonly { readonly bar: number; readonly x: number; readonly w: number }[]): readonly Mark[] {
+  private joins(
+    tops: readonly number[],
+    edges: readonly { readonly bar: number; readonly x: number; readonly w: number }[],
+  ): readonly Mark[] {
     const recorder = new Recorder();
-    const staveAt = (at: number, x: number, w: number) => new Stave(x, (tops[at] ?? 0) - SPACE_ABOVE * 10, w, { spaceAboveStaffLn: SPACE_ABOVE });
+    const staveAt = (at: number, x: number, w: number) =>
+      new Stave(x, (tops[at] ?? 0) - SPACE_ABOVE * 10, w, { spaceAboveStaffLn: SPACE_ABOVE });
     const connect = (upper: number, lower: number, type: StaveConnectorType, x: number, w: number) =>
-      new StaveConnector(staveAt(upper, x, w), staveAt(lower, x, w)).setType(type).setContext(recorder).draw();
+      new StaveConnector(staveAt(upper, x, w), staveAt(lower, x, w))
+        .setType(type)
+        .setContext(recorder)
+        .draw();
     const [first] = edges;
     const all = this.staves.length - 1;
     if (first) connect(0, all, 'singleLeft', first.x, first.w);
@@ -255,7 +283,10 @@ class RowDrawer {
   private readonly groups: Group[] = [];
   private readonly heads: ScoreHead[] = [];
   /** The notes of this line by their tones, for ties. */
-  private readonly notes = new Map<number, { readonly note: StaveNote; readonly at: number; readonly tone: ScopedTone }>();
+  private readonly notes = new Map<
+    number,
+    { readonly note: StaveNote; readonly at: number; readonly tone: ScopedTone }
+  >();
 
   constructor(
     private readonly view: ScoreView,
@@ -288,16 +319,20 @@ class RowDrawer {
     if (note.getCategory() !== 'GraceNote') note.setContext(recorder).draw();
     const ys = note.getYs();
     const [first] = tones;
-    this.groups.push(group(`note-${part}-${first?.tone}`, 'note', gathered(recorder.take()), { place: first?.tone ?? null }));
+    this.groups.push(
+      group(`note-${part}-${first?.tone}`, 'note', gathered(recorder.take()), { place: first?.tone ?? null }),
+    );
     for (const [at, tone] of tones.entries()) {
       // Of two heads a letter apart one stands beside the stem.
       const head = note.noteHeads[at];
-      const x = (head?.getAbsoluteX() ?? note.getAbsoluteX()) + (head?.getWidth() ?? note.getGlyphWidth()) / 2;
+      const x =
+        (head?.getAbsoluteX() ?? note.getAbsoluteX()) + (head?.getWidth() ?? note.getGlyphWidth()) / 2;
       const { bar, pitch: written } = tone;
       this.heads.push({ part, tone: tone.tone, note: asciiName(written.note), bar, x, y: ys[at] ?? 0 });
       this.notes.set(tone.tone, { note, at, tone });
       const mark = markOf(tone, x, ys[at] ?? 0);
-      if (mark) this.groups.push(group(`mark-${part}-${tone.tone}`, mark.part, mark.marks, { place: tone.tone }));
+      if (mark)
+        this.groups.push(group(`mark-${part}-${tone.tone}`, mark.part, mark.marks, { place: tone.tone }));
     }
   }
 
@@ -309,17 +344,29 @@ class RowDrawer {
       const next = own?.tiedTo.get(tone.tone);
       const there = next === undefined ? undefined : this.notes.get(next);
       if (next !== undefined)
-        new StaveTie({ firstNote: note, lastNote: there?.note ?? null, firstIndexes: [at], lastIndexes: [there?.at ?? at] })
+        new StaveTie({
+          firstNote: note,
+          lastNote: there?.note ?? null,
+          firstIndexes: [at],
+          lastIndexes: [there?.at ?? at],
+        })
           .setContext(recorder)
           .draw();
       if (tone.reason.by === 'tie' && !this.notes.has(tone.reason.tone))
-        new StaveTie({ firstNote: null, lastNote: note, firstIndexes: [at], lastIndexes: [at] }).setContext(recorder).draw();
+        new StaveTie({ firstNote: null, lastNote: note, firstIndexes: [at], lastIndexes: [at] })
+          .setContext(recorder)
+          .draw();
     }
     this.groups.push(group(`ties-${key}`, 'joined', gathered(recorder.take())));
   }
 
   /** What was drawn, and how far it reaches up and down. */
-  drawn(): { readonly groups: readonly Group[]; readonly heads: readonly ScoreHead[]; readonly high: number; readonly low: number } {
+  drawn(): {
+    readonly groups: readonly Group[];
+    readonly heads: readonly ScoreHead[];
+    readonly high: number;
+    readonly low: number;
+  } {
     const edges = this.groups.flatMap(({ marks }) => marks.flatMap(edgesOf));
     return {
       ...{ groups: this.groups, heads: this.heads },
@@ -330,17 +377,36 @@ class RowDrawer {
 }
 
 /** A ring round what the signature alters; a box round what differs from it. Shape tells them apart, colour helps. */
-function markOf(tone: ScopedTone, x: number, y: number): { readonly part: string; readonly marks: readonly Mark[] } | null {
+function markOf(
+  tone: ScopedTone,
+  x: number,
+  y: number,
+): { readonly part: string; readonly marks: readonly Mark[] } | null {
   const { alteration } = tone.pitch.note;
   const ink = alteration > 0 ? 'sharp' : alteration < 0 ? 'flat' : 'plum';
   if (isAltered(tone))
-    return { part: 'by-signature', marks: [{ kind: 'circle', cx: x, cy: y, r: 10, fill: 'none', stroke: ink, width: 1.8 }] };
+    return {
+      part: 'by-signature',
+      marks: [{ kind: 'circle', cx: x, cy: y, r: 10, fill: 'none', stroke: ink, width: 1.8 }],
+    };
   if (tone.asSigned || tone.reason.by === 'tie') return null;
   // The box takes in the sign, where the note has its own.
   const left = tone.sign ? 23 : 10;
   return {
     part: 'against-signature',
-    marks: [{ kind: 'rect', x: x - left, y: y - 10, w: left + 10, h: 20, r: 3, fill: 'none', stroke: ink, width: 1.8 }],
+    marks: [
+      {
+        kind: 'rect',
+        x: x - left,
+        y: y - 10,
+        w: left + 10,
+        h: 20,
+        r: 3,
+        fill: 'none',
+        stroke: ink,
+        width: 1.8,
+      },
+    ],
   };
 }
 

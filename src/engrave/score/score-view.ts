@@ -1,8 +1,8 @@
 import type { Clef } from '@/core/instrument/staff';
 import type { Fifths } from '@/core/note/spelled';
 import { fifths } from '@/core/note/spelled';
-import type { Piece, PieceClef, PieceMeter } from '@/core/piece/piece';
 import { MOST_STAVES } from '@/core/piece/page';
+import type { Piece, PieceClef, PieceMeter } from '@/core/piece/piece';
 import { type ScopedTone, scopedTones } from '@/core/piece/scoped';
 
 /** A staff of a piece that is drawn: its part and its place in that, from 0. */
@@ -49,7 +49,10 @@ export function scoreView(piece: Piece): ScoreView {
       };
       const at = part.bars.map((bar) => {
         const changed = (clefs: readonly PieceClef[], from: (at: number) => boolean) =>
-          clefs.map((clef, staff) => bar.clefs.findLast((each) => each.staff === staff && from(each.at))?.clef ?? clef);
+          clefs.map(
+            (clef, staff) =>
+              bar.clefs.findLast((each) => each.staff === staff && from(each.at))?.clef ?? clef,
+          );
         const begins: AtBar = {
           fifths: bar.fifths ?? now.fifths,
           meter: bar.meter ?? now.meter,
@@ -64,7 +67,10 @@ export function scoreView(piece: Piece): ScoreView {
 }
 
 /** A clef as VexFlow calls it, and what stands at it for its octave. */
-export function clefName({ clef, octave }: PieceClef): { readonly type: Clef; readonly mark: '8va' | '8vb' | undefined } {
+export function clefName({ clef, octave }: PieceClef): {
+  readonly type: Clef;
+  readonly mark: '8va' | '8vb' | undefined;
+} {
   // Only clefs of the upper and the lower staff have a figure of their own.
   const marked = clef === 'treble' || clef === 'bass';
   return { type: clef, mark: !marked || octave === 0 ? undefined : octave > 0 ? '8va' : '8vb' };
@@ -72,7 +78,8 @@ export function clefName({ clef, octave }: PieceClef): { readonly type: Clef; re
 
 /** The staves of a part, or of all parts where they are few enough to be read together; else of the first part. */
 export function stavesOf({ parts }: Piece, part: number | null): readonly StaffView[] {
-  const own = (at: number) => Array.from({ length: parts[at]?.staves ?? 0 }, (_, staff): StaffView => ({ part: at, staff }));
+  const own = (at: number) =>
+    Array.from({ length: parts[at]?.staves ?? 0 }, (_, staff): StaffView => ({ part: at, staff }));
   if (part !== null) return own(part);
   const all = parts.flatMap((_, at) => own(at));
   return all.length <= MOST_STAVES ? all : own(0);

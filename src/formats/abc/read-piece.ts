@@ -4,7 +4,7 @@ import type { PieceWarning } from '@/core/piece/piece-warning';
 import type { FileProblem } from '@/core/words/say-file';
 import { plainName } from '../file/decode';
 import type { PieceReading } from '../format';
-import { abcClef, type AbcKey, abcKey } from './key';
+import { type AbcKey, abcClef, abcKey } from './key';
 import { abcMeter, abcUnit } from './meter';
 import { type Propagation, VoiceReader } from './voice';
 
@@ -28,7 +28,10 @@ const FIELD = /^([A-Za-z]):(.*)$/u;
  */
 export function readAbcPiece(text: string): PieceReading {
   const lines = text.split(/\r?\n/u);
-  const from = Math.max(0, lines.findIndex((line) => /^X:/u.test(line)));
+  const from = Math.max(
+    0,
+    lines.findIndex((line) => /^X:/u.test(line)),
+  );
   const end = lines.findIndex((line, at) => at > from && /^X:/u.test(line));
   const own = lines.slice(from, end < 0 ? undefined : end);
   const begins = own.findIndex((line) => /^K:/u.test(line));
@@ -37,11 +40,17 @@ export function readAbcPiece(text: string): PieceReading {
   if (!key) return refused({ code: 'abc-unread', why: 'no-key', read: plainName(keyText, 40) });
   const head = own.slice(0, begins);
   const field = (name: string) =>
-    head.find((line) => line.startsWith(`${name}:`))?.slice(2).replace(/(?<!\\)%.*$/u, '').trim() ?? null;
+    head
+      .find((line) => line.startsWith(`${name}:`))
+      ?.slice(2)
+      .replace(/(?<!\\)%.*$/u, '')
+      .trim() ?? null;
   const meterText = field('M');
   const meter = meterText === null ? { beats: 4, unit: 4 } : abcMeter(meterText);
   const usual = meter && meter.beats / meter.unit < 0.75 ? PIECE_QUARTER / 4 : PIECE_QUARTER / 2;
-  const spread = own.flatMap((line) => /^%%propagate-accidentals\s+(not|octave|pitch)/u.exec(line)?.[1] ?? []);
+  const spread = own.flatMap(
+    (line) => /^%%propagate-accidentals\s+(not|octave|pitch)/u.exec(line)?.[1] ?? [],
+  );
   const reader = new TuneReader({
     ...{ key, meter, clef: abcClef(keyText) ?? { clef: 'treble', octave: 0 } },
     unit: abcUnit(field('L') ?? '') ?? usual,
@@ -121,9 +130,10 @@ class TuneReader {
   }
 
   end(title: string): PieceReading {
-    const parts = [...this.voices.values()].map((voice) => voice.builder.part()).filter(({ bars }) => bars.length > 0);
+    const parts = [...this.voices.values()]
+      .map((voice) => voice.builder.part())
+      .filter(({ bars }) => bars.length > 0);
     const piece: Piece = { title, parts: evenedParts(parts) };
     return { ok: true, piece, warnings: this.warnings };
   }
 }
-

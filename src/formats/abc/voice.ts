@@ -1,4 +1,4 @@
-import { type Letter, LETTERS } from '@/core/note/letter';
+import { LETTERS, type Letter } from '@/core/note/letter';
 import { pitch } from '@/core/note/pitch';
 import { type Alteration, type Fifths, fifths, spelledOrNull } from '@/core/note/spelled';
 import { PartBuilder } from '@/core/piece/part-builder';
@@ -120,7 +120,13 @@ export class VoiceReader {
 
   private bar(line: string): number {
     const repeats = line.includes(':');
-    const end: BarEnd = repeats ? 'repeat' : line.startsWith('||') ? 'double' : line.startsWith('|]') ? 'final' : 'plain';
+    const end: BarEnd = repeats
+      ? 'repeat'
+      : line.startsWith('||')
+        ? 'double'
+        : line.startsWith('|]')
+          ? 'final'
+          : 'plain';
     // The dots of a repeat that begins belong to the bar behind the line.
     this.builder.bar(end === 'repeat' && /^\[?\|+:/u.test(line) ? 'plain' : end);
     this.inBar = new Map();
@@ -148,7 +154,8 @@ export class VoiceReader {
 
   /** What is tied on keeps its sign in the next note of the same pitch. */
   private hold(tones: readonly PieceTone[]): void {
-    for (const { pitch: each } of tones) this.tied.set(heightOf(each.note.letter, each.octave), each.note.alteration);
+    for (const { pitch: each } of tones)
+      this.tied.set(heightOf(each.note.letter, each.octave), each.note.alteration);
   }
 
   /** A second line in the same bar is passed over to the next bar line. */
@@ -190,7 +197,8 @@ export class VoiceReader {
         first ??= factorOf(length);
         inside = inside.slice(length.length);
         if (tone) tones.push({ ...tone, tied: inside.startsWith('-') });
-      } else if (/^[-\s.]/u.test(inside) || PASSED.test(inside)) inside = inside.slice(PASSED.exec(inside)?.[0].length || 1);
+      } else if (/^[-\s.]/u.test(inside) || PASSED.test(inside))
+        inside = inside.slice(PASSED.exec(inside)?.[0].length || 1);
       else break;
     }
     if (tones.length === 0 || inside !== '')
@@ -198,7 +206,10 @@ export class VoiceReader {
     const after = rest.slice(end + 1);
     const length = LENGTH.exec(after)?.[0] ?? '';
     const height = ({ pitch: each }: PieceTone) => 7 * each.octave + LETTERS.indexOf(each.note.letter);
-    this.put(tones.toSorted((a, b) => height(a) - height(b)), (first ?? 1) * factorOf(length));
+    this.put(
+      tones.toSorted((a, b) => height(a) - height(b)),
+      (first ?? 1) * factorOf(length),
+    );
     this.hold(tones.filter((tone) => tone.tied));
     return end + 1 + length.length;
   }
@@ -212,7 +223,12 @@ export class VoiceReader {
       const count = Math.min(PIECE_LIMITS.bars, Number(/^\d+/u.exec(length)?.[0] ?? 1));
       for (let nth = 0; nth < count; nth += 1) {
         if (nth > 0) this.builder.bar('plain');
-        this.builder.add({ length: bar, written: { value: 'whole', dots: 0, tuplet: null }, grace: false, tones: [] });
+        this.builder.add({
+          length: bar,
+          written: { value: 'whole', dots: 0, tuplet: null },
+          grace: false,
+          tones: [],
+        });
       }
       return 1 + length.length;
     }
@@ -253,7 +269,8 @@ export class VoiceReader {
   /** A note with the sign it has by its own, by its bar, by a tie or by the signature. */
   private tone([, sign, name = '', marks = '']: RegExpExecArray): PieceTone | null {
     const letter = name.toUpperCase() as Letter;
-    const octave = (name === letter ? 4 : 5) + [...marks].reduce((sum, mark) => sum + (mark === "'" ? 1 : -1), 0);
+    const octave =
+      (name === letter ? 4 : 5) + [...marks].reduce((sum, mark) => sum + (mark === "'" ? 1 : -1), 0);
     const height = heightOf(letter, octave);
     const reach = this.own.propagation === 'octave' ? height : letter;
     const printed = sign === undefined ? null : (SIGNS[sign] ?? null);

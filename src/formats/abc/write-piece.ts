@@ -1,5 +1,13 @@
 import { asciiName, type Fifths, fifths } from '@/core/note/spelled';
-import { PIECE_QUARTER, type Piece, type PieceBar, type PieceClef, type PieceEvent, type PiecePart, type PieceTone } from '@/core/piece/piece';
+import {
+  PIECE_QUARTER,
+  type Piece,
+  type PieceBar,
+  type PieceClef,
+  type PieceEvent,
+  type PiecePart,
+  type PieceTone,
+} from '@/core/piece/piece';
 import { alteredLetters, ownerOf } from '@/core/scale/signature';
 import { letterOf, oneLine, SIGNS } from './write';
 
@@ -15,7 +23,9 @@ export function writeAbcPiece({ title, parts }: Piece): string {
   const meter = first?.meter ?? { beats: 4, unit: 4 };
   const several = voices.length > 1;
   const body = voices.flatMap(({ name, clef, bars, transpose }, at) => [
-    ...(several ? [`V:${at + 1}${name ? ` name="${oneLine(name).replaceAll('"', "'")}"` : ''} clef=${clefName(clef)}`] : []),
+    ...(several
+      ? [`V:${at + 1}${name ? ` name="${oneLine(name).replaceAll('"', "'")}"` : ''} clef=${clefName(clef)}`]
+      : []),
     ...(transpose === 0 ? [] : [`%%MIDI transpose ${-transpose}`]),
     ...bars,
   ]);
@@ -48,7 +58,9 @@ function clefName(clef: PieceClef | undefined): string {
 }
 
 function voicesOf(part: PiecePart, count: Fifths): readonly AbcVoice[] {
-  const keys = new Set(part.bars.flatMap(({ events }) => events.map(({ staff, voice }) => `${staff} ${voice}`)));
+  const keys = new Set(
+    part.bars.flatMap(({ events }) => events.map(({ staff, voice }) => `${staff} ${voice}`)),
+  );
   const sorted = [...keys].toSorted();
   return (sorted.length > 0 ? sorted : ['0 0']).map((key, at) => {
     const [staff = 0, voice = 0] = key.split(' ').map(Number);
@@ -72,7 +84,9 @@ class VoiceWriter {
 
   bar(bar: PieceBar, index: number, last: boolean): string {
     const changes = [
-      ...(bar.fifths !== null && (index > 0 || bar.fifths !== this.count) ? [`[K:${keyOf(bar.fifths)}]`] : []),
+      ...(bar.fifths !== null && (index > 0 || bar.fifths !== this.count)
+        ? [`[K:${keyOf(bar.fifths)}]`]
+        : []),
       ...(bar.meter && index > 0 ? [`[M:${bar.meter.beats}/${bar.meter.unit}]`] : []),
     ];
     if (bar.fifths !== null) this.count = bar.fifths;

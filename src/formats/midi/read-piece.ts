@@ -106,7 +106,11 @@ const MOST_VOICES = 3;
 /** Middle C: above it lies the upper staff of a part that needs two. */
 const MIDDLE_C = 60;
 
-function partOf({ name, struck }: Played, bars: readonly MidiBar[], signatures: readonly Signed[]): PiecePart {
+function partOf(
+  { name, struck }: Played,
+  bars: readonly MidiBar[],
+  signatures: readonly Signed[],
+): PiecePart {
   const pitches = spelledUnder(struck, signatures);
   const wide = struck.some(({ midi }) => midi < 52) && struck.some(({ midi }) => midi > 67);
   const staves = wide ? 2 : 1;
@@ -130,7 +134,9 @@ function partOf({ name, struck }: Played, bars: readonly MidiBar[], signatures: 
       const signed = signedAt(signatures, at);
       const changes = signed !== before;
       before = signed;
-      const own = (byBar.get(bar) ?? []).toSorted((a, b) => a.at - b.at || a.staff - b.staff || a.voice - b.voice);
+      const own = (byBar.get(bar) ?? []).toSorted(
+        (a, b) => a.at - b.at || a.staff - b.staff || a.voice - b.voice,
+      );
       return {
         ...{ number: bar + 1, length, meter },
         fifths: changes ? (signed?.fifths ?? null) : null,
@@ -156,7 +162,9 @@ function spelledUnder(struck: readonly Struck[], signatures: readonly Signed[]):
 function voicesOf(struck: readonly Struck[]): readonly Voice[] {
   const voices: Voice[] = [];
   for (const each of struck) {
-    const chord = voices.flatMap(({ chords }) => chords.at(-1) ?? []).find(({ at, off }) => at === each.at && off === each.off);
+    const chord = voices
+      .flatMap(({ chords }) => chords.at(-1) ?? [])
+      .find(({ at, off }) => at === each.at && off === each.off);
     if (chord) {
       chord.notes.push(each);
       continue;
@@ -207,7 +215,10 @@ function voiceEvents(
           const own = pitches.get(each);
           return own ? [{ pitch: own, printed: null, tied }] : [];
         });
-        found.push({ bar, event: { at: left - begins, length: ticks, written, grace: false, staff, voice, tones } });
+        found.push({
+          bar,
+          event: { at: left - begins, length: ticks, written, grace: false, staff, voice, tones },
+        });
         left += ticks;
       }
       at = end;
@@ -215,7 +226,11 @@ function voiceEvents(
   };
   for (const { at, off, notes } of chords) {
     if (at > now && voice === 0) put(now, at, []);
-    put(at, off, notes.toSorted((a, b) => a.midi - b.midi));
+    put(
+      at,
+      off,
+      notes.toSorted((a, b) => a.midi - b.midi),
+    );
     now = off;
   }
   const last = bars.at(-1);

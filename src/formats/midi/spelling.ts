@@ -7,7 +7,9 @@ export type Struck = { readonly midi: number; readonly at: number; readonly off:
 
 /** Places on the line of fifths by the sound they are, 0 to 11. */
 const PLACES: readonly (readonly number[])[] = Array.from({ length: 12 }, (_, sound) =>
-  Array.from({ length: 35 }, (_each, at) => at - 15).filter((place) => (((place * 7) % 12) + 12) % 12 === sound),
+  Array.from({ length: 35 }, (_each, at) => at - 15).filter(
+    (place) => (((place * 7) % 12) + 12) % 12 === sound,
+  ),
 );
 
 /** How much nearer a spelling counts that goes on by a half step as its sign leads. */
@@ -23,9 +25,7 @@ export function likelySignature(struck: readonly Struck[]): Fifths {
       0,
     );
   const counts = Array.from({ length: 13 }, (_, at) => at - 6);
-  return fifths(
-    counts.toSorted((a, b) => plain(b) - plain(a) || Math.abs(a) - Math.abs(b))[0] ?? 0,
-  );
+  return fifths(counts.toSorted((a, b) => plain(b) - plain(a) || Math.abs(a) - Math.abs(b))[0] ?? 0);
 }
 
 /** The pitch of a place on the line of fifths that sounds as a key of the keyboard. */

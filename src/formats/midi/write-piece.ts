@@ -13,13 +13,14 @@ function track(events: readonly Timed[]): MidiEvent[] {
   const first = ({ event }: Timed) => (event.type === 'noteOff' ? 0 : event.type === 'noteOn' ? 2 : 1);
   let now = 0;
   const sorted = events.toSorted((a, b) => a.at - b.at || first(a) - first(b));
-  return [...sorted, { at: sorted.at(-1)?.at ?? 0, event: { meta: true, type: 'endOfTrack' } as Timed['event'] }].map(
-    ({ at, event }) => {
-      const deltaTime = Math.round(at / TICKS) - now;
-      now += deltaTime;
-      return { ...event, deltaTime } as MidiEvent;
-    },
-  );
+  return [
+    ...sorted,
+    { at: sorted.at(-1)?.at ?? 0, event: { meta: true, type: 'endOfTrack' } as Timed['event'] },
+  ].map(({ at, event }) => {
+    const deltaTime = Math.round(at / TICKS) - now;
+    now += deltaTime;
+    return { ...event, deltaTime } as MidiEvent;
+  });
 }
 
 /**
@@ -43,7 +44,11 @@ function headOf({ title, parts }: Piece, tempo: number): readonly Timed[] {
     { at: 0, event: { meta: true, type: 'trackName', text: title } as Timed['event'] },
     {
       at: 0,
-      event: { meta: true, type: 'setTempo', microsecondsPerBeat: Math.round(60_000_000 / tempo) } as Timed['event'],
+      event: {
+        meta: true,
+        type: 'setTempo',
+        microsecondsPerBeat: Math.round(60_000_000 / tempo),
+      } as Timed['event'],
     },
   ];
   const [first] = parts;

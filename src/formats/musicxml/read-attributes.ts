@@ -12,7 +12,10 @@ const MODE_NAMES: Readonly<Record<string, Mode>> = { ionian: 'major', aeolian: '
 /** The mode a file names; null for none and for one that is not known. */
 export function modeOf(name: string | null): Mode | null {
   const read = name?.trim().toLowerCase() ?? '';
-  return MODES.find((mode) => mode === read) ?? (Object.hasOwn(MODE_NAMES, read) ? (MODE_NAMES[read] ?? null) : null);
+  return (
+    MODES.find((mode) => mode === read) ??
+    (Object.hasOwn(MODE_NAMES, read) ? (MODE_NAMES[read] ?? null) : null)
+  );
 }
 
 /** The fifths of a `key`; null for signs that are no signature and for more than seven. */
@@ -28,7 +31,8 @@ const LETTERS_OF = [0, 1, 1, 2, 2, 3, 3, 4, 5, 5, 6, 6];
 export function transpositionIn(transpose: readonly Node[]): Transposition {
   const octaves = whole(textOf(transpose, 'octave-change'), -3, 3) ?? 0;
   const chromatic = whole(textOf(transpose, 'chromatic')?.replace(/\.0+$/u, '') ?? null, -36, 36) ?? 0;
-  const own = Math.sign(chromatic) * (LETTERS_OF[Math.abs(chromatic) % 12] ?? 0) + 7 * Math.trunc(chromatic / 12);
+  const own =
+    Math.sign(chromatic) * (LETTERS_OF[Math.abs(chromatic) % 12] ?? 0) + 7 * Math.trunc(chromatic / 12);
   const diatonic = whole(textOf(transpose, 'diatonic'), -21, 21) ?? own;
   // No minus nought: a part that sounds as written is moved by nothing.
   return { letters: -(diatonic + 7 * octaves) || 0, semitones: -(chromatic + 12 * octaves) || 0 };
@@ -64,7 +68,8 @@ export class ClefReader {
       const inside = children(node, 'clef');
       const sign = textOf(inside, 'sign') ?? '';
       const name = sign + (textOf(inside, 'line') ?? USUAL_LINE[sign] ?? '');
-      const [clef, drawn] = (Object.hasOwn(CLEF_AT, name) ? CLEF_AT[name] : undefined) ?? (['treble', false] as const);
+      const [clef, drawn] =
+        (Object.hasOwn(CLEF_AT, name) ? CLEF_AT[name] : undefined) ?? (['treble', false] as const);
       if (!drawn && !this.told.has(name)) {
         this.told.add(name);
         this.warnings.push({ code: 'clef', part: this.part, bar, read: plainName(name, 20), shown: clef });

@@ -52,7 +52,10 @@ export function eventIn(
 function writtenIn(nodes: readonly Node[], ticks: number, grace: boolean): WrittenLength {
   const type = textOf(nodes, 'type') ?? '';
   const value = Object.hasOwn(TYPES, type) ? TYPES[type] : undefined;
-  if (!value) return (grace ? null : writtenAs(ticks)) ?? { value: grace ? 'eighth' : 'quarter', dots: 0, tuplet: null };
+  if (!value)
+    return (
+      (grace ? null : writtenAs(ticks)) ?? { value: grace ? 'eighth' : 'quarter', dots: 0, tuplet: null }
+    );
   const [change] = named(nodes, 'time-modification').map((each) => children(each, 'time-modification'));
   const actual = change && whole(textOf(change, 'actual-notes'), 1, 64);
   const normal = change && whole(textOf(change, 'normal-notes'), 1, 64);
@@ -65,10 +68,15 @@ function writtenIn(nodes: readonly Node[], ticks: number, grace: boolean): Writt
 
 function printedIn(nodes: readonly Node[]) {
   const read = textOf(nodes, 'accidental');
-  return ALTERATIONS.find((sign) => ACCIDENTAL_NAMES[sign] === read || (read === 'sharp-sharp' && sign === 2)) ?? null;
+  return (
+    ALTERATIONS.find((sign) => ACCIDENTAL_NAMES[sign] === read || (read === 'sharp-sharp' && sign === 2)) ??
+    null
+  );
 }
 
 function isTied(nodes: readonly Node[]): boolean {
   const notations = named(nodes, 'notations').flatMap((each) => children(each, 'notations'));
-  return [...named(nodes, 'tie'), ...named(notations, 'tied')].some((each) => attribute(each, 'type') === 'start');
+  return [...named(nodes, 'tie'), ...named(notations, 'tied')].some(
+    (each) => attribute(each, 'type') === 'start',
+  );
 }

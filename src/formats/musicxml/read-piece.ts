@@ -1,6 +1,6 @@
+import { evenedParts } from '@/core/piece/part-builder';
 import type { BarEnd, PieceBar, PieceEvent, PieceMeter, PiecePart } from '@/core/piece/piece';
 import { PIECE_QUARTER, ticksOfMeter } from '@/core/piece/piece';
-import { evenedParts } from '@/core/piece/part-builder';
 import { PIECE_LIMITS, type PieceWarning } from '@/core/piece/piece-warning';
 import { plainName } from '../file/decode';
 import type { PieceReading } from '../format';
@@ -79,7 +79,9 @@ class PartReader {
 
   /** The last bar of a piece ends it, whatever line the source has there. */
   private ended(bars: readonly PieceBar[]): readonly PieceBar[] {
-    return bars.map((bar, at) => (at === bars.length - 1 && bar.end !== 'repeat' ? { ...bar, end: 'final' } : bar));
+    return bars.map((bar, at) =>
+      at === bars.length - 1 && bar.end !== 'repeat' ? { ...bar, end: 'final' } : bar,
+    );
   }
 
   private ticks(durations: number): number {
@@ -176,7 +178,8 @@ class PartReader {
 
 /** The tones of an event with those of a note of its chord, from the lowest. */
 function withTone({ tones }: PieceEvent, { event }: NoteRead): PieceEvent['tones'] {
-  const height = ({ pitch }: PieceEvent['tones'][number]) => 7 * pitch.octave + 'CDEFGAB'.indexOf(pitch.note.letter);
+  const height = ({ pitch }: PieceEvent['tones'][number]) =>
+    7 * pitch.octave + 'CDEFGAB'.indexOf(pitch.note.letter);
   return [...tones, ...event.tones].toSorted((a, b) => height(a) - height(b));
 }
 

@@ -1,5 +1,11 @@
 import { heightOf, type Pitch } from '@/core/note/pitch';
-import { PIECE_QUARTER, type Piece, type PieceBar, type PieceEvent, type PiecePart } from '@/core/piece/piece';
+import {
+  PIECE_QUARTER,
+  type Piece,
+  type PieceBar,
+  type PieceEvent,
+  type PiecePart,
+} from '@/core/piece/piece';
 import { type ScopedTone, scopedTones } from '@/core/piece/scoped';
 import { escapeXml } from '../xml/escape';
 import { ACCIDENTAL_NAMES, CLEF_SIGNS } from './score';
@@ -41,7 +47,9 @@ ${written.join('\n')}
 
 function measuresOf(part: PiecePart): string {
   const signs = new Map(
-    scopedTones(part).flatMap(({ bar, event, of, sign }) => (sign ? [[keyOf(bar, event, of), sign] as const] : [])),
+    scopedTones(part).flatMap(({ bar, event, of, sign }) =>
+      sign ? [[keyOf(bar, event, of), sign] as const] : [],
+    ),
   );
   const ties = new Ties();
   return part.bars
@@ -85,16 +93,16 @@ function attributesOf({ staves, transposition }: PiecePart, bar: PieceBar, at: n
     ...(at === 0 ? [`        <divisions>${PIECE_QUARTER}</divisions>`] : []),
     ...(bar.fifths === null
       ? []
-      : [
-          `        <key><fifths>${bar.fifths}</fifths>${bar.mode ? `<mode>${bar.mode}</mode>` : ''}</key>`,
-        ]),
+      : [`        <key><fifths>${bar.fifths}</fifths>${bar.mode ? `<mode>${bar.mode}</mode>` : ''}</key>`]),
     ...(bar.meter
       ? [`        <time><beats>${bar.meter.beats}</beats><beat-type>${bar.meter.unit}</beat-type></time>`]
       : []),
     ...(at === 0 && staves > 1 ? [`        <staves>${staves}</staves>`] : []),
     ...clefs.map((each) => clefOf(each, staves)),
     ...(at === 0 && semitones !== 0
-      ? [`        <transpose><diatonic>${-letters}</diatonic><chromatic>${-semitones}</chromatic></transpose>`]
+      ? [
+          `        <transpose><diatonic>${-letters}</diatonic><chromatic>${-semitones}</chromatic></transpose>`,
+        ]
       : []),
     '      </attributes>',
   ].join('\n');
@@ -126,9 +134,13 @@ function voicesOf(part: PiecePart, bar: PieceBar, at: number, signs: Signs, ties
   for (const [nth, { staff, events }] of [...voices.values()].entries()) {
     for (const [event, index] of events) {
       go(event.at);
-      for (const clef of bar.clefs.filter((each) => each.at > 0 && each.at === event.at && each.staff === staff && nth === 0))
+      for (const clef of bar.clefs.filter(
+        (each) => each.at > 0 && each.at === event.at && each.staff === staff && nth === 0,
+      ))
         written.push(`      <attributes>\n${clefOf(clef, part.staves)}\n      </attributes>`);
-      written.push(...notesOf(event, { bar: at, event: index, voice: nth + 1, staves: part.staves }, signs, ties));
+      written.push(
+        ...notesOf(event, { bar: at, event: index, voice: nth + 1, staves: part.staves }, signs, ties),
+      );
       now += event.length;
     }
   }
@@ -136,7 +148,12 @@ function voicesOf(part: PiecePart, bar: PieceBar, at: number, signs: Signs, ties
   return written;
 }
 
-type Place = { readonly bar: number; readonly event: number; readonly voice: number; readonly staves: number };
+type Place = {
+  readonly bar: number;
+  readonly event: number;
+  readonly voice: number;
+  readonly staves: number;
+};
 
 function notesOf(event: PieceEvent, place: Place, signs: Signs, ties: Ties): readonly string[] {
   const { written, grace, length, tones, staff, at } = event;
@@ -163,7 +180,9 @@ function notesOf(event: PieceEvent, place: Place, signs: Signs, ties: Ties): rea
     const tie = [...(ended ? ['stop'] : []), ...(tied ? ['start'] : [])];
     const sign = signs.get(keyOf(place.bar, place.event, of));
     const brackets = sign?.courtesy ? ' parentheses="yes"' : '';
-    const accidental = sign ? `        <accidental${brackets}>${ACCIDENTAL_NAMES[sign.sign]}</accidental>` : '';
+    const accidental = sign
+      ? `        <accidental${brackets}>${ACCIDENTAL_NAMES[sign.sign]}</accidental>`
+      : '';
     return [
       '      <note>',
       ...(grace ? ['        <grace/>'] : []),

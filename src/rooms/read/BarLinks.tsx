@@ -10,7 +10,13 @@ export function BarLinks({ bars, onBar }: Props) {
   return (
     <span className="inline-flex flex-wrap gap-1 align-baseline">
       {bars.map((bar) => (
-        <button key={bar} type="button" className="bar-link" aria-label={say.keys.bar(bar)} onClick={() => onBar(bar)}>
+        <button
+          key={bar}
+          type="button"
+          className="bar-link"
+          aria-label={say.keys.bar(bar)}
+          onClick={() => onBar(bar)}
+        >
           {bar}
         </button>
       ))}

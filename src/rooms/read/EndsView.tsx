@@ -1,6 +1,7 @@
 import { keysByEnds, signsOf } from '@/core/piece/quick';
 import { keyName } from '@/core/words/say-key';
 import { readWords } from '@/core/words/screen/read';
+import { capital } from '@/core/words/vocabulary';
 import { engraveSignature } from '@/engrave/staff';
 import { SceneView } from '@/ui/scene/SceneView';
 import { useWords } from '@/ui/school/use-class';
@@ -15,8 +16,16 @@ export function EndsView({ sentence }: { readonly sentence: ReadSentence }) {
   const title = say.signs(fifths);
   return (
     <section aria-label={title} className="card flex min-w-0 flex-col gap-3 p-5">
-      <SceneView id="ends" scene={scene} title={title} description={w.noteList(signsOf(fifths))} style={{ width: 420, maxWidth: '100%' }} />
-      <p className="font-serif text-large">{fifths === 0 ? title : `${title}: ${w.noteList(signsOf(fifths))}`}</p>
+      <SceneView
+        id="ends"
+        scene={scene}
+        title={title}
+        description={w.noteList(signsOf(fifths))}
+        style={{ width: 420, maxWidth: '100%' }}
+      />
+      <p className="font-serif text-large">
+        {fifths === 0 ? capital(title) : `${capital(title)}: ${w.noteList(signsOf(fifths))}`}
+      </p>
       {Math.abs(fifths) === 7 && <p>{fifths > 0 ? say.seven.sharps : say.seven.flats}</p>}
       <ul className="flex flex-wrap gap-x-5 gap-y-1">
         {keysByEnds(sentence).map(({ key }) => (

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Key } from '@/core/harmony/key';
 import type { Candidate, Evidence } from '@/core/piece/key/evidence';
 import { type Verdict, verdictOf } from '@/core/piece/key/key-of-piece';
+import type { Mode } from '@/core/scale/mode';
 import { PATTERNS, SCALE_IDS } from '@/core/scale/pattern';
 import { sayEvidence } from '@/core/words/say-evidence';
 import { keyName } from '@/core/words/say-key';
@@ -34,7 +35,7 @@ export function KeysCard({ keys, onBar, deriveHref }: Props) {
     <section aria-label={say.keys.title} className="card flex flex-col gap-2 p-4">
       <h2 className="font-serif text-large">{say.keys.title}</h2>
       <ul aria-label={say.keys.candidates} className="flex flex-wrap gap-1.5">
-        {keys.map((each) => (
+        {inOrder(keys).map((each) => (
           <li key={keyCode(each.key)}>
             <button
               type="button"
@@ -44,7 +45,7 @@ export function KeysCard({ keys, onBar, deriveHref }: Props) {
               onClick={() => setChosen(keyCode(each.key))}
             >
               <span className="font-serif">{keyName(w, each.key)}</span>
-              <span className="text-quiet tabular-nums">{say.keys.sure(each.sure)}</span>
+              <span className="tabular-nums opacity-80">{say.keys.sure(each.sure)}</span>
             </button>
           </li>
         ))}
@@ -63,11 +64,25 @@ export function KeysCard({ keys, onBar, deriveHref }: Props) {
   );
 }
 
+/** The order in which keys of a signature are thought of: major, its relative minor, the other modes; others last. */
+const ORDER: readonly Mode[] = ['major', 'minor', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'locrian'];
+
+function inOrder(keys: readonly Candidate[]): readonly Candidate[] {
+  const at = ({ owns, key }: Candidate) => (owns ? 0 : ORDER.length) + ORDER.indexOf(key.mode);
+  return keys.toSorted((a, b) => at(a) - at(b));
+}
+
 function VerdictText({ verdict }: { readonly verdict: Verdict }) {
   return sayVerdict(useWords(), verdict);
 }
 
-function EvidenceList({ candidate, onBar }: { readonly candidate: Candidate; readonly onBar: Props['onBar'] }) {
+function EvidenceList({
+  candidate,
+  onBar,
+}: {
+  readonly candidate: Candidate;
+  readonly onBar: Props['onBar'];
+}) {
   const w = useWords();
   const say = readWords(w);
   const sorted = candidate.evidence.toSorted((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
@@ -92,8 +107,16 @@ function EvidenceList({ candidate, onBar }: { readonly candidate: Candidate; rea
   return (
     <div className="flex flex-col gap-2" aria-live="polite">
       <h3 className="font-serif">{keyName(w, candidate.key)}</h3>
-      {list(say.keys.speaksFor, sorted.filter(({ weight }) => weight >= 0), '+')}
-      {list(say.keys.against, sorted.filter(({ weight }) => weight < 0), '−')}
+      {list(
+        say.keys.speaksFor,
+        sorted.filter(({ weight }) => weight >= 0),
+        '+',
+      )}
+      {list(
+        say.keys.against,
+        sorted.filter(({ weight }) => weight < 0),
+        '−',
+      )}
     </div>
   );
 }

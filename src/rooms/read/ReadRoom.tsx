@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Key } from '@/core/harmony/key';
-import { isShippedPiece } from '@/core/piece/shipped';
 import { keysByEnds } from '@/core/piece/quick';
+import { isShippedPiece } from '@/core/piece/shipped';
 import { ENGLISH } from '@/core/words/class-words';
 import { sayFileProblem } from '@/core/words/say-file';
 import { readWords } from '@/core/words/screen/read';
@@ -25,6 +25,8 @@ import type { ReadWay } from './read-share';
 import { ANOTHER, howParts, isByEnds, readName, readParts, withReadWord } from './read-words';
 import { READ } from './room';
 import { SignatureCard } from './SignatureCard';
+import { useFacts } from './use-facts';
+import { useFile } from './use-file';
 import { useOwnPieces } from './use-own-pieces';
 import { usePiece } from './use-piece';
 import { usePressed } from './use-pressed';
@@ -45,7 +47,14 @@ export function ReadRoom() {
 }
 
 const derive = (key: Key) =>
-  deriveHref({ ...FIRST_SENTENCE, tonic: key.tonic, scale: scaleIdOf(key), direction: 'up', step: null, beside: null });
+  deriveHref({
+    ...FIRST_SENTENCE,
+    tonic: key.tonic,
+    scale: scaleIdOf(key),
+    direction: 'up',
+    step: null,
+    beside: null,
+  });
 const route = (from: Key, to: Key) => orbitHref({ kind: 'route', from, to, way: 1, step: null });
 
 function Room() {
@@ -58,18 +67,27 @@ function Room() {
   const kept = pieces.find(({ id }) => id === sentence.piece) ?? null;
   const byEnds = isByEnds(sentence, kept);
   const own = useOwnPieces(school, sentence, kept);
-  const source = useSource(school, sentence.piece, kept, own.file);
+  const brought = useFile();
+  const source = useSource(school, sentence.piece, kept, brought.file);
   const code = sentence.key ? keyCode(sentence.key) : null;
   const key = useMemo(() => (code ? keyOfCode(code) : null), [code]);
-  const { state, client } = usePiece(source, useMemo(() => ({ key, instrument: sentence.instrument }), [key, sentence.instrument]));
+  const { state, client } = usePiece(
+    source,
+    useMemo(() => ({ key, instrument: sentence.instrument }), [key, sentence.instrument]),
+  );
   const opened = state.stage === 'open' ? state.opened : null;
   const turn = state.stage === 'open' ? state.turn : 0;
-  const partShown = sentence.part === null || !opened || sentence.part > opened.parts.length ? null : sentence.part - 1;
+  const partShown =
+    sentence.part === null || !opened || sentence.part > opened.parts.length ? null : sentence.part - 1;
+  useFacts(sentence, opened);
   const note = usePressed(client, turn);
   const ends = useMemo(() => (byEnds ? keysByEnds(sentence) : []), [byEnds, sentence]);
   const parts = useMemo(() => readParts(w, sentence, pieces, byEnds), [w, sentence, pieces, byEnds]);
   const how = useMemo(
-    () => (opened && sentence.view === 'piece' ? howParts(w, sentence, { parts: opened.parts, mode: opened.home?.mode ?? null }) : []),
+    () =>
+      opened && sentence.view === 'piece'
+        ? howParts(w, sentence, { parts: opened.parts, mode: opened.home?.mode ?? null })
+        : [],
     [w, sentence, opened],
   );
   const name = readName(w, sentence);
@@ -98,7 +116,12 @@ function Room() {
       current: () => ({ name, address: readHref(sentence) }),
       paper: async (head) => {
         const { readItem } = await import('./read-paper');
-        return { head, title: null, blank: false, items: [await readItem(w, sentence, name, await client.code())] };
+        return {
+          head,
+          title: null,
+          blank: false,
+          items: [await readItem(w, sentence, name, await client.code())],
+        };
       },
       share: async (id) => (await import('./read-share')).shareRead(w, id, sentence, await client.code()),
     },
@@ -109,10 +132,17 @@ function Room() {
     <RoomShell shell={shell} problems={problems}>
       <main className="flex min-h-0 grow flex-col gap-3 px-4 pt-3 pb-5 sm:px-6">
         <Sentence parts={parts} open={word} onOpen={setWord} onPick={hands.pick} />
-        {how.length > 0 && <Sentence as="second" parts={how} open={word} onOpen={setWord} onPick={hands.pick} />}
+        {how.length > 0 && (
+          <Sentence as="second" parts={how} open={word} onOpen={setWord} onPick={hands.pick} />
+        )}
         <ErrorBoundary what={say.room} size="card" about={search}>
           {sentence.view === 'new' && (
-            <FreshView onRead={hands.say} onFile={own.take} onWrite={own.beginWriting} problem={own.problem} />
+            <FreshView
+              onRead={hands.say}
+              onFile={brought.take}
+              onWrite={own.beginWriting}
+              problem={brought.problem}
+            />
           )}
           {sentence.view === 'write' && kept && (
             <WriteView key={kept.id} piece={kept} onChange={own.change} onDone={own.doneWriting} />

@@ -57,10 +57,12 @@ export function SignatureCard({ opened, part, onBar }: Props) {
         return (
           <p key={bar}>
             {say.signature.changes(number, fifths)}{' '}
-            {naturals.length > 0 && say.signature.naturals(naturals.join(', '))} <BarLinks bars={[number]} onBar={onBar} />
+            {naturals.length > 0 && say.signature.naturals(naturals.join(', '))}{' '}
+            <BarLinks bars={[number]} onBar={onBar} />
           </p>
         );
       })}
+      {opened.octaves !== 0 && <p>{say.octaves(opened.octaves)}</p>}
       {opened.respelled > 0 && <p>{say.moved(opened.respelled)}</p>}
       {opened.warnings.map((warning) => (
         <p key={JSON.stringify(warning)} className="text-quiet text-small">

@@ -50,7 +50,13 @@ export const READ_BOARD: BoardKit = {
   show: (w, search) => {
     const { sentence } = readRead(search);
     return {
-      ...{ question: readWords(w).board.question(titleOf(w, sentence)), head: null, layout: 'below', places: 0, views: [] },
+      ...{
+        question: readWords(w).board.question(titleOf(w, sentence)),
+        head: null,
+        layout: 'below',
+        places: 0,
+        views: [],
+      },
       lines: readLines(w, sentence, pieceOf(search)).map((text) => ({ text, reason: null })),
     };
   },

@@ -1,6 +1,14 @@
 import type { FileProblem } from '@/core/words/say-file';
 import type { ScorePage } from '@/engrave/score/score-page';
-import type { OpenedPiece, PieceAnswer, PieceQuestion, PieceRefused, PieceShape, PieceSource, ToneAnswer } from '@/workers/piece';
+import type {
+  OpenedPiece,
+  PieceAnswer,
+  PieceQuestion,
+  PieceRefused,
+  PieceShape,
+  PieceSource,
+  ToneAnswer,
+} from '@/workers/piece';
 import { codeAnswer, openedAnswer, pageAnswer, toneAnswer } from '@/workers/piece-answer';
 import { type Asked, isMessage, PROTOCOL } from '@/workers/protocol';
 

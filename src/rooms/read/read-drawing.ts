@@ -30,7 +30,11 @@ export async function sceneOf(piece: Piece | null, { fifths, part }: ReadSentenc
 }
 
 /** The same as a document of its own. */
-export async function writeSvgOf(w: ClassWords, sentence: ReadSentence, piece: Piece | null): Promise<string> {
+export async function writeSvgOf(
+  w: ClassWords,
+  sentence: ReadSentence,
+  piece: Piece | null,
+): Promise<string> {
   const [{ writeSvg }, scene] = await Promise.all([import('@/formats/svg/write'), sceneOf(piece, sentence)]);
   return writeSvg(scene, sentence.title, readText(w, sentence));
 }

@@ -19,7 +19,9 @@ export function readLines(w: ClassWords, sentence: ReadSentence, piece: Piece | 
   return [
     sayAltered(w, altered, absent),
     ...keyLines(w, keys),
-    ...passages.map((each) => `${say.passages.bars(number(each.from), number(each.to))}: ${sayPassage(w, each)}`),
+    ...passages.map(
+      (each) => `${say.passages.bars(number(each.from), number(each.to))}: ${sayPassage(w, each)}`,
+    ),
   ];
 }
 
@@ -30,7 +32,9 @@ function keyLines(w: ClassWords, keys: readonly Candidate[]): readonly string[] 
   const [best] = keys;
   if (!best) return [];
   const names = keys.map(({ key }) => keyName(w, key)).join(', ');
-  const weighty = best.evidence.toSorted((a, b) => Math.abs(b.weight) - Math.abs(a.weight)).slice(0, MOST_LINES);
+  const weighty = best.evidence
+    .toSorted((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
+    .slice(0, MOST_LINES);
   return [
     `${readWords(w).keys.candidates}: ${names}.`,
     ...weighty.map((line) => `${keyName(w, best.key)}: ${sayEvidence(w, best.key, line)}`),

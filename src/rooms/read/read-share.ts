@@ -1,9 +1,9 @@
-import { readPieceOf, writeSvgOf } from './read-drawing';
 import type { ClassWords } from '@/core/words/class-words';
 import { plainName } from '@/ui/files/download';
 import { type ReadSentence, readHref } from '../address/read/read-address';
 import { type Shared, SVG_TYPE, shareFile, sharePicture, shareText } from '../shell/share-as';
 import type { ShareList } from '../shell/shares';
+import { readPieceOf, writeSvgOf } from './read-drawing';
 import { readLines } from './read-lines';
 import { readName, readText } from './read-words';
 
@@ -24,12 +24,18 @@ const TEMPO = 84;
  *
  * @param code the piece as it is shown; null where only its ends are known
  */
-export async function shareRead(w: ClassWords, id: ReadWay, sentence: ReadSentence, code: string | null): Promise<Shared> {
+export async function shareRead(
+  w: ClassWords,
+  id: ReadWay,
+  sentence: ReadSentence,
+  code: string | null,
+): Promise<Shared> {
   const name = readName(w, sentence);
   const file = plainName(name, 'piece');
   if (id === 'link') return shareText(new URL(readHref(sentence), window.location.origin).href, file);
   const piece = readPieceOf(code);
-  if (id === 'text') return shareText([readText(w, sentence), ...readLines(w, sentence, piece)].join('\n'), file);
+  if (id === 'text')
+    return shareText([readText(w, sentence), ...readLines(w, sentence, piece)].join('\n'), file);
   if (id === 'picture') return sharePicture(writeSvgOf(w, sentence, piece), file);
   if (id === 'svg') return shareFile(`${file}.svg`, SVG_TYPE, await writeSvgOf(w, sentence, piece));
   const written = piece ?? { title: name, parts: [] };

@@ -34,7 +34,12 @@ export function keptSentence(piece: StoredPiece): ReadSentence {
   };
   return {
     ...shippedSentence(piece.id),
-    ...{ title: piece.title, fifths: fifths(piece.fifths), first: noteOf(piece.first), last: noteOf(piece.last) },
+    ...{
+      title: piece.title,
+      fifths: fifths(piece.fifths),
+      first: noteOf(piece.first),
+      last: noteOf(piece.last),
+    },
   };
 }
 
@@ -50,24 +55,37 @@ export function isByEnds({ piece }: ReadSentence, kept: StoredPiece | null): boo
 
 type Labels = ReturnType<typeof readWords>['words'];
 
-function word(w: ClassWords, id: keyof Labels, key: string, value: string, options: readonly WordOption[]): Word {
+function word(
+  w: ClassWords,
+  id: keyof Labels,
+  key: string,
+  value: string,
+  options: readonly WordOption[],
+): Word {
   return listWord(w, { id, label: readWords(w).words[id], key, value, options });
 }
 
 function pieceWord(w: ClassWords, sentence: ReadSentence, pieces: readonly StoredPiece[]): Word {
   const say = readWords(w);
   const ships = SHIPPED_PIECES.map((id) => option(id, shippedSentence(id).title, say.pieces.ships));
-  const kept = pieces.map((each) => option(each.id, each.title || say.sentence.untitled, say.pieces.kept[each.holds]));
+  const kept = pieces.map((each) =>
+    option(each.id, each.title || say.sentence.untitled, say.pieces.kept[each.holds]),
+  );
   const all = [...ships, ...kept];
-  const here = all.some(({ value }) => value === sentence.piece) ? [] : [option(sentence.piece, titleOf(w, sentence))];
-  return word(w, 'piece', 'Q', sentence.piece, [
+  const here = all.some(({ value }) => value === sentence.piece)
+    ? []
+    : [option(sentence.piece, titleOf(w, sentence))];
+  const value = sentence.view === 'new' ? ANOTHER : sentence.piece;
+  return word(w, 'piece', 'Q', value, [
     ...here,
     ...all,
     option(ANOTHER, say.pieces.another, say.pieces.anotherDetail),
   ]);
 }
 
-const SIGNS = Array.from({ length: 15 }, (_, at) => at - 7).toSorted((a, b) => Math.abs(a) - Math.abs(b) || b - a);
+const SIGNS = Array.from({ length: 15 }, (_, at) => at - 7).toSorted(
+  (a, b) => Math.abs(a) - Math.abs(b) || b - a,
+);
 
 function fifthsWord(w: ClassWords, { fifths: count }: ReadSentence): Word {
   const say = readWords(w);
@@ -96,7 +114,7 @@ export function readParts(
   const { sentence: say, signs } = readWords(w);
   const { last, fifths: count } = sentence;
   const piece = pieceWord(w, sentence, pieces);
-  if (sentence.view !== 'piece' && sentence.view !== 'write') return [say.read, piece, say.end];
+  if (sentence.view === 'new') return [say.read, { ...piece, text: say.anotherPiece }, say.end];
   if (byEnds) {
     const ends = last ? [say.ends, lastWord(w, sentence)] : [', ', lastWord(w, sentence)];
     return [say.read, piece, say.colon, fifthsWord(w, sentence), ...ends, say.end];
@@ -112,9 +130,18 @@ export type OpenPiece = { readonly parts: readonly { readonly name: string }[]; 
 export function howParts(w: ClassWords, sentence: ReadSentence, open: OpenPiece): readonly SentencePart[] {
   const { sentence: say, marks } = readWords(w);
   const { part, key, instrument, marks: marked } = sentence;
-  const mark = word(w, 'mark', 'M', marked, READ_MARKS.map((id) => option(id, marks[id])));
+  const mark = word(
+    w,
+    'mark',
+    'M',
+    marked,
+    READ_MARKS.map((id) => option(id, marks[id])),
+  );
   const names = open.parts.map(({ name }, at) => option(String(at + 1), name || `Part ${at + 1}`));
-  const which = word(w, 'part', 'T', part === null ? ALL : String(part), [option(ALL, say.allParts), ...names]);
+  const which = word(w, 'part', 'T', part === null ? ALL : String(part), [
+    option(ALL, say.allParts),
+    ...names,
+  ]);
   const mode = key?.mode ?? open.mode;
   const keys = mode === null ? [] : SIGNS.flatMap((count) => keyAt(count, mode) ?? []);
   const own = option(OWN, say.ownKey);
@@ -122,7 +149,13 @@ export function howParts(w: ClassWords, sentence: ReadSentence, open: OpenPiece)
     own,
     ...keys.map((each) => option(keyCode(each), keyName(w, each))),
   ]);
-  const as = word(w, 'for', 'I', instrument, READ_FOR.map((id) => option(id, say.as(id))));
+  const as = word(
+    w,
+    'for',
+    'I',
+    instrument,
+    READ_FOR.map((id) => option(id, say.as(id))),
+  );
   return [
     say.marking,
     mark,

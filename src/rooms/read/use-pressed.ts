@@ -6,7 +6,11 @@ import type { Pressed } from './score/ScorePages';
 
 /** The note that is pressed, why it sounds so, and the bar that is pointed at; forgotten when the piece is read anew. */
 export function usePressed(client: PieceClient, turn: number) {
-  const [tone, setTone] = useState<{ readonly of: number; readonly part: number; readonly said: ToneAnswer } | null>(null);
+  const [tone, setTone] = useState<{
+    readonly of: number;
+    readonly part: number;
+    readonly said: ToneAnswer;
+  } | null>(null);
   const [pointed, setPointed] = useState<{ readonly number: number; readonly press: number } | null>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another piece has other bars
   useEffect(() => setPointed(null), [turn]);
@@ -18,6 +22,10 @@ export function usePressed(client: PieceClient, turn: number) {
     point: (number: number) => setPointed((before) => ({ number, press: (before?.press ?? 0) + 1 })),
   });
   const stands = tone?.of === turn ? tone : null;
-  const pressed: Pressed | null = stands && { part: stands.part, tone: stands.said.tone.tone, reaches: stands.said.reaches };
+  const pressed: Pressed | null = stands && {
+    part: stands.part,
+    tone: stands.said.tone.tone,
+    reaches: stands.said.reaches,
+  };
   return { tone: stands?.said ?? null, pressed, pointed, ...hands };
 }

@@ -1,6 +1,6 @@
-import type { Mode } from '../../scale/mode';
 import type { Key } from '../../harmony/key';
 import type { Fifths, SpelledNote } from '../../note/spelled';
+import type { Mode } from '../../scale/mode';
 
 /** Bars that a line of evidence points at, by their numbers as printed. */
 type At = { readonly bars: readonly number[] };
@@ -13,7 +13,12 @@ type OnDegree = At & { readonly note: SpelledNote; readonly degree: number | nul
  * for it, below 0 for what speaks against it; a key's weights add up to how it stands among the others.
  */
 export type Evidence = { readonly weight: number } & (
-  | (At & { readonly code: 'signature'; readonly count: Fifths; readonly own: boolean; readonly wants: Fifths })
+  | (At & {
+      readonly code: 'signature';
+      readonly count: Fifths;
+      readonly own: boolean;
+      readonly wants: Fifths;
+    })
   | (OnDegree & { readonly code: 'last-note' | 'last-bass' | 'first-note' | 'first-bass' })
   /** Sections before the last that end on the tonic in the bass. */
   | (At & { readonly code: 'section-ends'; readonly note: SpelledNote })
@@ -22,18 +27,38 @@ export type Evidence = { readonly weight: number } & (
   | (At & { readonly code: 'all-fit' })
   | (At & { readonly code: 'outside'; readonly notes: readonly SpelledNote[]; readonly count: number })
   /** Minor's 7th or 6th degree raised; of the 7th, how often it goes on to the tonic. */
-  | (At & { readonly code: 'raised-seventh'; readonly note: SpelledNote; readonly count: number; readonly home: number })
+  | (At & {
+      readonly code: 'raised-seventh';
+      readonly note: SpelledNote;
+      readonly count: number;
+      readonly home: number;
+    })
   | (At & { readonly code: 'raised-sixth'; readonly note: SpelledNote; readonly count: number })
   /** The 7th occurs, and is never raised. */
   | (At & { readonly code: 'never-raised'; readonly note: SpelledNote })
   /** The bass goes from the 5th degree to the tonic on the first beat of a bar. */
-  | (At & { readonly code: 'bass-leaps'; readonly from: SpelledNote; readonly to: SpelledNote; readonly count: number })
+  | (At & {
+      readonly code: 'bass-leaps';
+      readonly from: SpelledNote;
+      readonly to: SpelledNote;
+      readonly count: number;
+    })
   /** The end is a cadence: by the bass from the 5th degree, or by step in the melody. */
-  | (At & { readonly code: 'cadence'; readonly from: SpelledNote; readonly to: SpelledNote; readonly by: 'bass' | 'step' })
+  | (At & {
+      readonly code: 'cadence';
+      readonly from: SpelledNote;
+      readonly to: SpelledNote;
+      readonly by: 'bass' | 'step';
+    })
   /** A note by which the mode is told from another never occurs. */
   | (At & { readonly code: 'missing'; readonly note: SpelledNote; readonly instead: Mode })
   /** The note by which the mode is told from major or minor occurs. */
-  | (At & { readonly code: 'own-note'; readonly note: SpelledNote; readonly instead: Mode; readonly count: number })
+  | (At & {
+      readonly code: 'own-note';
+      readonly note: SpelledNote;
+      readonly instead: Mode;
+      readonly count: number;
+    })
   /** Keys of major and minor are far more usual than the other modes. */
   | (At & { readonly code: 'usual' })
   | (At & { readonly code: 'source-says'; readonly mode: Mode })

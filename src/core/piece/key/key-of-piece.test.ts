@@ -113,20 +113,31 @@ describe('evidence', () => {
         for (const line of candidate.evidence) {
           const about = `${named(candidate)} of ${asciiName(key.tonic)} ${key.mode}: ${line.code}`;
           for (const bar of line.bars) expect(bar, about).toBeLessThanOrEqual(heard.bars.length - 1);
-          const inBars = (note: unknown) => line.bars.every((bar) => notes.some((each) => each.note === note && each.bar === bar - 1));
+          const inBars = (note: unknown) =>
+            line.bars.every((bar) => notes.some((each) => each.note === note && each.bar === bar - 1));
           switch (line.code) {
             case 'last-note':
             case 'last-bass':
-              expect(lasts.some(({ note }) => note === line.note), about).toBe(true);
+              expect(
+                lasts.some(({ note }) => note === line.note),
+                about,
+              ).toBe(true);
               expect(line.degree === null ? -1 : line.degree - 1, about).toBe(own.indexOf(line.note));
               break;
             case 'first-note':
             case 'first-bass':
-              expect(notes.some(({ note, bar }) => bar === 0 && note === line.note), about).toBe(true);
+              expect(
+                notes.some(({ note, bar }) => bar === 0 && note === line.note),
+                about,
+              ).toBe(true);
               break;
             case 'raised-seventh': {
               const all = notes.filter(({ note }) => note === line.note);
-              expect([fifthsOf(line.note) - home, all.length, inBars(line.note)], about).toEqual([5, line.count, true]);
+              expect([fifthsOf(line.note) - home, all.length, inBars(line.note)], about).toEqual([
+                5,
+                line.count,
+                true,
+              ]);
               expect(line.home, about).toBeLessThanOrEqual(all.length);
               break;
             }
@@ -134,15 +145,24 @@ describe('evidence', () => {
               expect([fifthsOf(line.note) - home, inBars(line.note)], about).toEqual([3, true]);
               break;
             case 'missing':
-              expect(notes.some(({ note }) => note === line.note), about).toBe(false);
+              expect(
+                notes.some(({ note }) => note === line.note),
+                about,
+              ).toBe(false);
               expect(own.includes(line.note), about).toBe(true);
               break;
             case 'own-note':
-              expect([notes.filter(({ note }) => note === line.note).length, inBars(line.note)], about).toEqual([line.count, true]);
+              expect(
+                [notes.filter(({ note }) => note === line.note).length, inBars(line.note)],
+                about,
+              ).toEqual([line.count, true]);
               break;
             case 'outside': {
               const foreign = notes.filter(({ note }) => line.notes.includes(note));
-              expect([foreign.length, line.notes.some((note) => own.includes(note))], about).toEqual([line.count, false]);
+              expect([foreign.length, line.notes.some((note) => own.includes(note))], about).toEqual([
+                line.count,
+                false,
+              ]);
               break;
             }
             case 'all-fit': {
@@ -152,17 +172,27 @@ describe('evidence', () => {
               break;
             }
             case 'never-raised':
-              expect(notes.some(({ note }) => fifthsOf(note) === home + 5), about).toBe(false);
+              expect(
+                notes.some(({ note }) => fifthsOf(note) === home + 5),
+                about,
+              ).toBe(false);
               expect(inBars(line.note), about).toBe(true);
               break;
             case 'bass-leaps':
-              expect([line.to, own.indexOf(line.from), inBars(line.to)], about).toEqual([candidate.key.tonic, 4, true]);
+              expect([line.to, own.indexOf(line.from), inBars(line.to)], about).toEqual([
+                candidate.key.tonic,
+                4,
+                true,
+              ]);
               break;
             case 'signature':
               expect([line.own, line.count === line.wants], about).toEqual([candidate.owns, candidate.owns]);
               break;
             case 'home-chord': {
-              const share = notes.reduce((sum, each) => sum + (line.notes.includes(each.note) ? each.until - each.from : 0), 0);
+              const share = notes.reduce(
+                (sum, each) => sum + (line.notes.includes(each.note) ? each.until - each.from : 0),
+                0,
+              );
               const all = notes.reduce((sum, each) => sum + each.until - each.from, 0);
               expect(Math.abs((100 * share) / all - line.percent), about).toBeLessThan(0.51);
               break;
@@ -187,7 +217,8 @@ describe('the pieces that ship', () => {
       return [
         `${verdict.is} ${named(verdict.best)}`,
         ...passages.map(
-          (each) => `${bars[each.from]?.number}-${bars[each.to]?.number} ${named(each)} by ${asciiName(each.newNotes[0] ?? each.key.tonic)}`,
+          (each) =>
+            `${bars[each.from]?.number}-${bars[each.to]?.number} ${named(each)} by ${asciiName(each.newNotes[0] ?? each.key.tonic)}`,
         ),
       ];
     });
@@ -207,8 +238,14 @@ describe('passages in other keys', () => {
       const [home, away] = [anyTune(key, seed, true), anyTune(there, seed + 500, true)];
       const bars = home.parts[0]?.bars ?? [];
       const other = (away.parts[0]?.bars ?? []).slice(4, 12).map((bar) => ({ ...bar, fifths: null }));
-      const all = [...bars.slice(0, 8), ...other, ...bars.slice(8)].map((bar, at) => ({ ...bar, number: at + 1 }));
-      const piece: Piece = { title: '', parts: [{ ...(home.parts[0] as Piece['parts'][number]), bars: all }] };
+      const all = [...bars.slice(0, 8), ...other, ...bars.slice(8)].map((bar, at) => ({
+        ...bar,
+        number: at + 1,
+      }));
+      const piece: Piece = {
+        title: '',
+        parts: [{ ...(home.parts[0] as Piece['parts'][number]), bars: all }],
+      };
       const passages = passagesIn(soundingPiece(piece), key);
       const hit = passages.find((each) => isSameKey(each.key, there) && each.from >= 6 && each.to <= 18);
       if (hit) found += 1;

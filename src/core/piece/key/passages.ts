@@ -124,13 +124,7 @@ function placesIn(key: Key): ReadonlySet<number> {
   return new Set<number>(key.mode === 'minor' ? [...places, home + 5, home + 3] : places);
 }
 
-function ledBy(
-  { notes }: SoundingPiece,
-  key: Key,
-  home: Key,
-  from: number,
-  to: number,
-): Passage | null {
+function ledBy({ notes }: SoundingPiece, key: Key, home: Key, from: number, to: number): Passage | null {
   const there = placesIn(key);
   const usual = placesIn(home);
   const inside = notes.filter(({ bar }) => bar >= from && bar <= to);

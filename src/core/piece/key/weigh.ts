@@ -44,7 +44,9 @@ const STANDS_FOR = 2;
 
 /** The degree of a key that a note is, from 1, or null where it is none of the key's. */
 function degreeIn(key: Key, note: SpelledNote): number | null {
-  return isInKey(key, fifthsOf(note)) ? ((letterIndex(note.letter) - letterIndex(key.tonic.letter) + 7) % 7) + 1 : null;
+  return isInKey(key, fifthsOf(note))
+    ? ((letterIndex(note.letter) - letterIndex(key.tonic.letter) + 7) % 7) + 1
+    : null;
 }
 
 function isInKey(key: Key, place: number): boolean {
@@ -113,7 +115,12 @@ function ofEnds(key: Key, piece: Measured, { number }: Setting): readonly Eviden
     return { code, weight, note, degree, bars: [number(bar)] };
   };
   const { first, last, firstBass, lastBass, oneLine, inner } = piece;
-  if (oneLine) return [at('last-note', last, LAST_ALONE), at('first-note', first, FIRST_ALONE), ...ofInner(key, inner, number)];
+  if (oneLine)
+    return [
+      at('last-note', last, LAST_ALONE),
+      at('first-note', first, FIRST_ALONE),
+      ...ofInner(key, inner, number),
+    ];
   return [
     at('last-bass', lastBass, LAST_BASS),
     at('last-note', last, LAST_ABOVE),
@@ -169,7 +176,9 @@ function ofNotes(key: Key, { notes, ticks }: Measured, { number }: Setting): rea
   if (outside.length === 0) return [{ code: 'all-fit', weight: 0.5, bars: [] }];
   const share = outside.reduce((sum, [, own]) => sum + own.ticks, 0) / ticks;
   // A note that always stands for the key's own of its letter speaks louder than one that comes beside it.
-  const instead = outside.filter(([place]) => ![place - 7, place + 7].some((own) => fits(own) && notes.has(own))).length;
+  const instead = outside.filter(
+    ([place]) => ![place - 7, place + 7].some((own) => fits(own) && notes.has(own)),
+  ).length;
   const count = outside.reduce((sum, [, own]) => sum + own.count, 0);
   const bars = [...new Set(outside.flatMap(([, own]) => own.bars))].toSorted((a, b) => a - b);
   return [
@@ -199,11 +208,23 @@ function ofMinor(key: Key, piece: Measured, { number }: Setting): readonly Evide
   if (seventh) {
     const homing = (piece.next.get(seventh.place) ?? []).filter(({ to }) => to.note === key.tonic).length;
     const weight = Math.min(3, 0.8 * homing + 0.2 * seventh.own.count);
-    found.push({ code: 'raised-seventh', weight, note: seventh.note, count: seventh.own.count, home: homing, bars: seventh.bars });
-  } else if (plain)
-    found.push({ code: 'never-raised', weight: -0.5, note: plain.note, bars: plain.bars });
+    found.push({
+      code: 'raised-seventh',
+      weight,
+      note: seventh.note,
+      count: seventh.own.count,
+      home: homing,
+      bars: seventh.bars,
+    });
+  } else if (plain) found.push({ code: 'never-raised', weight: -0.5, note: plain.note, bars: plain.bars });
   if (sixth && seventh)
-    found.push({ code: 'raised-sixth', weight: 0.3, note: sixth.note, count: sixth.own.count, bars: sixth.bars });
+    found.push({
+      code: 'raised-sixth',
+      weight: 0.3,
+      note: sixth.note,
+      count: sixth.own.count,
+      bars: sixth.bars,
+    });
   return found;
 }
 
@@ -234,9 +255,9 @@ function ofBass(key: Key, piece: Measured, { number }: Setting): readonly Eviden
   }
   if (piece.lastBass.note !== tonic) return found;
   const byBass = leaps.find(({ to }) => to === piece.lastBass);
-  const near = [...piece.next.values()].flat().find(
-    ({ from, to }) => to === piece.last && to.note === tonic && from.note !== tonic,
-  );
+  const near = [...piece.next.values()]
+    .flat()
+    .find(({ from, to }) => to === piece.last && to.note === tonic && from.note !== tonic);
   if (byBass && !piece.oneLine) found.push(cadence(byBass.from, tonic, 'bass', number(piece.lastBass.bar)));
   else if (near) found.push(cadence(near.from, tonic, 'step', number(piece.last.bar)));
   return found;
@@ -250,5 +271,8 @@ function ofUse({ mode }: Key, { says, number }: Setting): readonly Evidence[] {
   const usual = mode === 'major' || mode === 'minor';
   const found: Evidence[] = usual ? [{ code: 'usual', weight: 1.8, bars: [] }] : [];
   if (says === null) return found;
-  return [...found, { code: 'source-says', weight: says === mode ? 0.7 : -0.3, mode: says, bars: [number(0)] }];
+  return [
+    ...found,
+    { code: 'source-says', weight: says === mode ? 0.7 : -0.3, mode: says, bars: [number(0)] },
+  ];
 }

@@ -1,8 +1,15 @@
-import { letterIndex, type Letter, LETTERS } from '../../note/letter';
+import { LETTERS, type Letter, letterIndex } from '../../note/letter';
 import { letterHeight } from '../../note/pitch';
 import type { Alteration } from '../../note/spelled';
 import { nearestOctave } from './bar-text';
-import { type BarLength, type BarWord, LENGTH_FIGURES, MOST_WORDS, type NoteWord, USUAL_LENGTH } from './bar-word';
+import {
+  type BarLength,
+  type BarWord,
+  LENGTH_FIGURES,
+  MOST_WORDS,
+  type NoteWord,
+  USUAL_LENGTH,
+} from './bar-word';
 
 /** Bars that are being written: the words, the one in hand (−1 before the first), and the length of the next note. */
 export type BarEntry = {

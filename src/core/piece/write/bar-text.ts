@@ -1,6 +1,6 @@
+import { LETTERS, type Letter } from '../../note/letter';
 import { letterIn, type NoteNames } from '../../note/names';
 import { heightOf, letterHeight } from '../../note/pitch';
-import { LETTERS, type Letter } from '../../note/letter';
 import { type Alteration, fifths, spelled } from '../../note/spelled';
 import { type BarLength, type BarWord, figureOf, LENGTH_FIGURES, MOST_WORDS, USUAL_LENGTH } from './bar-word';
 
@@ -19,10 +19,30 @@ export type BarTextReading =
   | { readonly ok: false; readonly problem: BarTextProblem; readonly words: readonly BarWord[] };
 
 const SIGNS: Readonly<Record<string, Alteration>> = {
-  ...{ '#': 1, '♯': 1, '##': 2, '♯♯': 2, x: 2, '𝄪': 2, b: -1, '♭': -1, bb: -2, '♭♭': -2, '𝄫': -2, n: 0, '♮': 0 },
+  ...{
+    '#': 1,
+    '♯': 1,
+    '##': 2,
+    '♯♯': 2,
+    x: 2,
+    '𝄪': 2,
+    b: -1,
+    '♭': -1,
+    bb: -2,
+    '♭♭': -2,
+    '𝄫': -2,
+    n: 0,
+    '♮': 0,
+  },
 };
 
-const WRITTEN_SIGNS: Readonly<Record<Alteration, string>> = { [-2]: 'bb', [-1]: 'b', 0: 'n', 1: '#', 2: '##' };
+const WRITTEN_SIGNS: Readonly<Record<Alteration, string>> = {
+  [-2]: 'bb',
+  [-1]: 'b',
+  0: 'n',
+  1: '#',
+  2: '##',
+};
 
 /** The letter with which a melody begins, and from which the first one is nearest: the middle of the treble staff. */
 const START = letterHeight('B', 4);
@@ -106,7 +126,8 @@ function markOf(read: string, { length, triplet }: Reading): BarWord | null {
   if (!change) return null;
   const [, none, count, sign, beats, unit] = change;
   if (none) return { is: 'signature', fifths: fifths(0) };
-  if (count) return { is: 'signature', fifths: fifths(Number(count) * (sign === '#' || sign === '♯' ? 1 : -1)) };
+  if (count)
+    return { is: 'signature', fifths: fifths(Number(count) * (sign === '#' || sign === '♯' ? 1 : -1)) };
   const meter = { beats: Number(beats), unit: Number(unit) };
   return meter.beats > 0 && meter.beats <= 32 ? { is: 'meter', meter } : null;
 }
@@ -118,7 +139,9 @@ function noteOf(
 ): BarWord | null {
   for (const [name, letter] of letters) {
     if (!read.startsWith(name)) continue;
-    const found = /^(?<sign>[^',~]*)(?<octave>'{1,4}|,{1,4}|)(?<tie>~?)$/u.exec(read.slice(name.length))?.groups;
+    const found = /^(?<sign>[^',~]*)(?<octave>'{1,4}|,{1,4}|)(?<tie>~?)$/u.exec(
+      read.slice(name.length),
+    )?.groups;
     if (!found) continue;
     const { sign = '', octave = '', tie } = found;
     const printed = sign === '' ? null : Object.hasOwn(SIGNS, sign) ? SIGNS[sign] : undefined;

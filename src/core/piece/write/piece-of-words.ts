@@ -1,6 +1,15 @@
 import { pitch } from '../../note/pitch';
 import { type Fifths, fifths, spelledOrNull } from '../../note/spelled';
-import type { BarEnd, Piece, PieceBar, PieceClef, PieceEvent, PieceMeter, PieceTone, WrittenLength } from '../piece';
+import type {
+  BarEnd,
+  Piece,
+  PieceBar,
+  PieceClef,
+  PieceEvent,
+  PieceMeter,
+  PieceTone,
+  WrittenLength,
+} from '../piece';
 import { ticksOf, ticksOfMeter } from '../piece';
 import { StaffScope } from '../scope';
 import type { BarWord, NoteWord } from './bar-word';
@@ -99,7 +108,9 @@ class BarWriter {
   private tone({ letter, octave, sign, tied }: NoteWord): PieceTone | null {
     const from = this.tied;
     const goesOn = sign === null && from?.pitch.note.letter === letter && from.pitch.octave === octave;
-    const alteration = goesOn ? from.pitch.note.alteration : (sign ?? this.scope.of(letter, octave).alteration);
+    const alteration = goesOn
+      ? from.pitch.note.alteration
+      : (sign ?? this.scope.of(letter, octave).alteration);
     const note = spelledOrNull(letter, alteration);
     if (!note) return null;
     const tone: PieceTone = { pitch: pitch(note, octave), printed: sign, tied };

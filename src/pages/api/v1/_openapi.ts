@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { API_KINDS, MARK_EXAMPLES } from './_mark-kinds';
 import { BATCH_LIMIT, markAnswer, markBatchAnswer, markOptions } from './_mark-schemas';
+import { READ_EXAMPLE, READ_TYPES, readAnswer } from './_read-answer';
 import {
   askAnswer,
   askParameters,
@@ -19,7 +20,6 @@ import {
   signatureAnswer,
   signatureParameters,
 } from './_schemas';
-import { READ_EXAMPLE, READ_TYPES, readAnswer } from './_read-answer';
 import { SHEET_EXAMPLES, sheetAnswer, sheetBody } from './_sheet-answer';
 import { CLASS_ANSWERS, classPaths } from './classes/_describe';
 

@@ -39,13 +39,13 @@ export const readAnswer = z.object({
         tonic: note,
         mode: z.enum(MODES),
         sure: z.number().min(0).max(1),
-        evidence: z.array(
-          z.object({ text: z.string(), bars: z.array(bar), weight: z.number() }),
-        ),
+        evidence: z.array(z.object({ text: z.string(), bars: z.array(bar), weight: z.number() })),
       }),
     )
     .meta({ description: 'Best first, all owners of the signature among them' }),
-  passages: z.array(z.object({ from: bar, to: bar, tonic: note, mode: z.enum(MODES), newNotes: z.array(note) })),
+  passages: z.array(
+    z.object({ from: bar, to: bar, tonic: note, mode: z.enum(MODES), newNotes: z.array(note) }),
+  ),
   warnings: z.array(z.string()).meta({ description: 'What of the file is not as it was, and where' }),
 });
 
@@ -77,7 +77,8 @@ export async function answerRead(request: Request): Promise<Answer> {
   if (!format?.piece) return { ok: false, problem: wrongType(sent, READ_TYPES.join(', ')) };
   const bytes = await bytesOf(request, FILE_BYTES);
   if (bytes === null) return { ok: false, problem: tooLong(FILE_BYTES) };
-  if (bytes.length === 0) return { ok: false, problem: problem(400, 'The body is empty; a score was expected.') };
+  if (bytes.length === 0)
+    return { ok: false, problem: problem(400, 'The body is empty; a score was expected.') };
   const reading = await readAs(format.piece, bytes);
   if (!reading.ok) return { ok: false, problem: problem(422, sayFileProblem(reading.problem)) };
   return json(document(reading.piece, readingOf(reading.piece), reading.warnings.map(sayPieceWarning)));

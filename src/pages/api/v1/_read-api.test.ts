@@ -5,9 +5,9 @@ import { SHIPPED_PIECES, shippedPiece } from '@/core/piece/shipped';
 import { writeAbcPiece } from '@/formats/abc/write-piece';
 import { writeMidiPiece } from '@/formats/midi/write-piece';
 import { writeMusicXmlPiece } from '@/formats/musicxml/write-piece';
-import { POST } from './read';
 import { FILE_BYTES, READ_EXAMPLE, readAnswer } from './_read-answer';
 import { problemAnswer } from './_schemas';
+import { POST } from './read';
 
 const XML = 'application/vnd.recordare.musicxml+xml';
 
@@ -41,7 +41,15 @@ describe('POST /read', () => {
     });
     expect(answer.keys[0]).toMatchObject({ tonic: 'B', mode: 'minor' });
     const owners = answer.keys.map(({ tonic, mode }) => `${tonic} ${mode}`);
-    for (const owner of ['D major', 'B minor', 'E dorian', 'F# phrygian', 'G lydian', 'A mixolydian', 'C# locrian'])
+    for (const owner of [
+      'D major',
+      'B minor',
+      'E dorian',
+      'F# phrygian',
+      'G lydian',
+      'A mixolydian',
+      'C# locrian',
+    ])
       expect(owners).toContain(owner);
     expect(answer.keys[0]?.evidence).toContainEqual(
       expect.objectContaining({ text: 'The last note is B, the tonic.', bars: [7] }),

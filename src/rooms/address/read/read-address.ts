@@ -3,8 +3,8 @@ import { CONCERT, TRANSPOSING } from '@/core/instrument/transposing';
 import { readEnglishNote } from '@/core/note/parse';
 import { asciiName, type Fifths, fifths, type SpelledNote } from '@/core/note/spelled';
 import { isShippedPiece, shippedPiece } from '@/core/piece/shipped';
-import { signatureOf } from '@/core/scale/signature';
 import { MODES } from '@/core/scale/mode';
+import { signatureOf } from '@/core/scale/signature';
 import type { AddressProblem } from '@/core/words/say-address';
 import { LONGEST_QUERY, QueryReader } from '../query-reader';
 
@@ -47,9 +47,21 @@ export type ReadSentence = {
 export const LONGEST_TITLE = 80;
 const MOST_PARTS = 60;
 
-const PARAMETERS = ['piece', 'title', 'fifths', 'first', 'last', 'part', 'key', 'for', 'mark', 'see'] as const;
+const PARAMETERS = [
+  'piece',
+  'title',
+  'fifths',
+  'first',
+  'last',
+  'part',
+  'key',
+  'for',
+  'mark',
+  'see',
+] as const;
 
-const NOTHING: ReadSentence = {
+/** A piece of which nothing is known yet. */
+export const NOTHING: ReadSentence = {
   ...{ piece: '', title: '', fifths: fifths(0), first: null, last: null, part: null, key: null },
   ...{ instrument: AS_WRITTEN, marks: 'both', view: 'piece' },
 };
@@ -59,7 +71,9 @@ export function shippedSentence(id: string): ReadSentence {
   if (!isShippedPiece(id)) return { ...NOTHING, piece: id };
   const piece = shippedPiece(id);
   const bars = piece.parts[0]?.bars ?? [];
-  const notes = bars.flatMap(({ events }) => events.flatMap(({ tones }) => tones.map(({ pitch }) => pitch.note)));
+  const notes = bars.flatMap(({ events }) =>
+    events.flatMap(({ tones }) => tones.map(({ pitch }) => pitch.note)),
+  );
   return {
     ...NOTHING,
     ...{ piece: id, title: piece.title, fifths: bars[0]?.fifths ?? fifths(0) },

@@ -93,7 +93,9 @@ function QuickForm({ onRead }: Pick<Props, 'onRead'>) {
       const found = notes.find((each) => each.name === name)?.reading;
       return found?.ok ? found.note : null;
     };
-    onRead(endsSentence({ title: title.trim(), fifths: signs, first: noteOf('first'), last: noteOf('last') }));
+    onRead(
+      endsSentence({ title: title.trim(), fifths: signs, first: noteOf('first'), last: noteOf('last') }),
+    );
   };
   const example = w.note(spelled('F', 1));
   return (
@@ -103,7 +105,12 @@ function QuickForm({ onRead }: Pick<Props, 'onRead'>) {
         <p>{say.lead}</p>
         <label className="flex flex-col gap-1">
           <span className="text-quiet text-small">{say.name}</span>
-          <input className="field" value={title} maxLength={LONGEST_TITLE} onChange={({ target }) => setTitle(target.value)} />
+          <input
+            className="field"
+            value={title}
+            maxLength={LONGEST_TITLE}
+            onChange={({ target }) => setTitle(target.value)}
+          />
         </label>
         <fieldset className="flex flex-wrap items-center gap-2">
           <legend className="text-quiet text-small">{say.kind}</legend>

@@ -24,6 +24,8 @@ type Props = {
   readonly pressed: Pressed | null;
   /** The bar that is pointed at, from 0. */
   readonly pointed: number | null;
+  /** Counts up at every press that points. */
+  readonly press: number;
   readonly onPress: (head: { readonly part: number; readonly tone: number }) => void;
 };
 
@@ -42,9 +44,15 @@ const SHOWN: Readonly<Record<ReadMarks, readonly string[]>> = {
 
 const idOf = ({ part, tone }: Pick<ScoreHead, 'part' | 'tone'>) => `${part}-${tone}`;
 
+/** What is pointed at comes into view, and nothing moves where it is in view already. */
+function intoView(element: SVGRectElement | null): void {
+  element?.scrollIntoView({ block: 'nearest' });
+}
+
 /** A page of a score: drawn by the worker when it comes near, and put away when it is far. */
 export const PageView = memo(function PageView(props: Props) {
-  const { client, turn, part, page, width, numbers, from, all, marks, pressed, pointed, onPress } = props;
+  const { client, turn, part, page, width, numbers, from, all, marks, pressed, pointed, press, onPress } =
+    props;
   const w = useWords();
   const say = readWords(w);
   const box = useRef<HTMLDivElement>(null);
@@ -93,12 +101,18 @@ export const PageView = memo(function PageView(props: Props) {
   );
   const title = say.page(numbers[0] ?? 1, numbers.at(-1) ?? 1, all);
   const bar = pointed === null ? undefined : shown?.bars.find((each) => each.bar === pointed);
-  const lit = pressed && shown?.heads.find((each) => each.part === pressed.part && each.tone === pressed.tone);
+  const lit =
+    pressed && shown?.heads.find((each) => each.part === pressed.part && each.tone === pressed.tone);
   const reached = pressed
     ? (shown?.heads.filter((each) => each.part === pressed.part && pressed.reaches.includes(each.tone)) ?? [])
     : [];
   return (
-    <div ref={box} data-page={page} style={{ minHeight: height }} {...(near && !shown ? { 'data-coming': '' } : {})}>
+    <div
+      ref={box}
+      data-page={page}
+      style={{ minHeight: height }}
+      {...(near && !shown ? { 'data-coming': '' } : {})}
+    >
       {scene && (
         <SceneView
           id={`score-${page}`}
@@ -108,10 +122,29 @@ export const PageView = memo(function PageView(props: Props) {
           style={{ width: scene.width, maxWidth: '100%' }}
           under={
             <>
-              {bar && <rect className="scene-bar" x={bar.x} y={bar.y} width={bar.w} height={bar.h} rx={6} />}
+              {bar && (
+                <rect
+                  key={press}
+                  ref={intoView}
+                  className="scene-bar"
+                  x={bar.x}
+                  y={bar.y}
+                  width={bar.w}
+                  height={bar.h}
+                  rx={6}
+                />
+              )}
               {lit && <circle className="scene-halo" data-lit="" cx={lit.x} cy={lit.y} r={14} />}
               {reached.map((each) => (
-                <rect key={idOf(each)} className="scene-reach" x={each.x - 13} y={each.y - 13} width={26} height={26} rx={5} />
+                <rect
+                  key={idOf(each)}
+                  className="scene-reach"
+                  x={each.x - 13}
+                  y={each.y - 13}
+                  width={26}
+                  height={26}
+                  rx={5}
+                />
               ))}
             </>
           }

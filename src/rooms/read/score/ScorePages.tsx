@@ -1,6 +1,7 @@
-import { useEffect, useMemo } from 'react';
-import { readWords } from '@/core/words/screen/read';
+import { useEffect, useMemo, useState } from 'react';
 import { barsOfPage, stavesTogether } from '@/core/piece/page';
+import { readWords } from '@/core/words/screen/read';
+import { giveScoreOutlines } from '@/engrave/score/outlines';
 import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
 import type { OpenedPiece } from '@/workers/piece';
@@ -26,10 +27,17 @@ type Props = {
 /** A piece page after page; only what is near is drawn. */
 export function ScorePages({ client, opened, turn, part, marks, pressed, pointed, onPress }: Props) {
   const w = useWords();
+  // The worker lays pages out; here they are drawn from the same outlines.
+  useState(giveScoreOutlines);
   const { ref, room } = useRoom<HTMLDivElement>({ width: 820, height: 520 });
   const width = Math.max(300, Math.min(980, room.width - 4));
   const { numbers } = opened;
-  const bars = barsOfPage(stavesTogether(opened.parts.map(({ staves }) => staves), part));
+  const bars = barsOfPage(
+    stavesTogether(
+      opened.parts.map(({ staves }) => staves),
+      part,
+    ),
+  );
   const pages = useMemo(
     () =>
       Array.from({ length: Math.ceil(numbers.length / bars) }, (_, page) =>
@@ -40,16 +48,15 @@ export function ScorePages({ client, opened, turn, part, marks, pressed, pointed
   const at = pointed ? numbers.indexOf(pointed.number) : -1;
   useEffect(() => {
     if (at < 0) return;
+    // The bar itself comes into view once its page is drawn.
     const page = ref.current?.querySelector(`[data-page="${Math.floor(at / bars)}"]`);
     page?.scrollIntoView({ block: 'nearest' });
-  }, [ref, at, bars, pointed]);
+  }, [ref, at, bars]);
   return (
     <section aria-label={readWords(w).staff} className="card flex min-h-0 min-w-0 flex-col p-3">
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls can be scrolled by keys */}
-      <div ref={ref} data-score="" tabIndex={0} role="region" aria-label={readWords(w).staff} className="min-h-0 min-w-0 grow overflow-y-auto">
+      <div ref={ref} data-score="" className="min-h-0 min-w-0 grow overflow-y-auto">
         {pages.map((range, page) => (
           <PageView
-            // biome-ignore lint/suspicious/noArrayIndexKey: a page is its number
             key={page}
             {...{ client, turn, part, page, width, marks, onPress }}
             numbers={range}
@@ -57,6 +64,7 @@ export function ScorePages({ client, opened, turn, part, marks, pressed, pointed
             all={numbers.length}
             pressed={pressed}
             pointed={at >= 0 && Math.floor(at / bars) === page ? at : null}
+            press={pointed?.press ?? 0}
           />
         ))}
       </div>

@@ -11,8 +11,8 @@ import { CLEF_WORDS } from '@/core/words/vocabulary';
 import { BARS_LIMIT, NAME_LIMIT } from '@/store/limits';
 import type { StoredPiece } from '@/store/piece';
 import type { PieceWords } from '@/store/pieces';
-import { TypedField } from '@/ui/TypedField';
 import { useWords } from '@/ui/school/use-class';
+import { TypedField } from '@/ui/TypedField';
 import { WriteStaff } from './WriteStaff';
 
 type Props = {
@@ -38,13 +38,15 @@ export function WriteView({ piece, onChange, onDone }: Props) {
   const { title, clef, beats, unit } = piece;
   const count = fifths(piece.fifths);
   const written = useMemo(
-    () => pieceOfWords({ title, fifths: count, meter: { beats, unit }, clef: { clef, octave: 0 } }, entry.words),
+    () =>
+      pieceOfWords({ title, fifths: count, meter: { beats, unit }, clef: { clef, octave: 0 } }, entry.words),
     [title, count, beats, unit, clef, entry.words],
   );
   const keep = (next: BarEntry) => {
     setEntry(next);
     setText(null);
-    if (next.words !== entry.words) onChange({ bars: writeBarText('english', next.words).slice(0, BARS_LIMIT) });
+    if (next.words !== entry.words)
+      onChange({ bars: writeBarText('english', next.words).slice(0, BARS_LIMIT) });
   };
   const type = (next: string) => {
     setText(next);
@@ -71,14 +73,40 @@ export function WriteView({ piece, onChange, onDone }: Props) {
           className="field w-56"
           onType={(next) => onChange({ title: next })}
         />
-        <Choice label={say.words.fifths} value={piece.fifths} all={SIGNS} name={(each) => say.signs(fifths(each))} onPick={(each) => onChange({ fifths: each })} />
-        <Choice label={say.write.meter} value={beats} all={BEATS} name={String} onPick={(each) => onChange({ beats: each })} />
-        <Choice label={say.write.unit} value={unit} all={UNITS} name={(each) => `1/${each}`} onPick={(each) => onChange({ unit: each })} />
-        <Choice label={say.write.clef} value={clef} all={CLEFS} name={(each) => CLEF_WORDS[each]} onPick={(each) => onChange({ clef: each })} />
+        <Choice
+          label={say.words.fifths}
+          value={piece.fifths}
+          all={SIGNS}
+          name={(each) => say.signs(fifths(each))}
+          onPick={(each) => onChange({ fifths: each })}
+        />
+        <Choice
+          label={say.write.meter}
+          value={beats}
+          all={BEATS}
+          name={String}
+          onPick={(each) => onChange({ beats: each })}
+        />
+        <Choice
+          label={say.write.unit}
+          value={unit}
+          all={UNITS}
+          name={(each) => `1/${each}`}
+          onPick={(each) => onChange({ unit: each })}
+        />
+        <Choice
+          label={say.write.clef}
+          value={clef}
+          all={CLEFS}
+          name={(each) => CLEF_WORDS[each]}
+          onPick={(each) => onChange({ clef: each })}
+        />
       </div>
       <WriteStaff entry={entry} piece={written.piece} onEntry={keep} />
       <p className="text-small">
-        {say.write.next(`${say.write.dots(entry.length.dots)}${lengthName}${entry.triplet ? `, ${say.write.triplet}` : ''}`)}
+        {say.write.next(
+          `${say.write.dots(entry.length.dots)}${lengthName}${entry.triplet ? `, ${say.write.triplet}` : ''}`,
+        )}
       </p>
       <p className="text-quiet text-small">{say.write.keys}</p>
       <TypedField
@@ -101,7 +129,12 @@ export function WriteView({ piece, onChange, onDone }: Props) {
             ? say.write.uneven(uneven.number, quarters(uneven.ticks), quarters(uneven.wanted))
             : say.write.full}
       </p>
-      <button type="button" className="control self-start bg-ink! text-sheet!" disabled={entry.words.length === 0} onClick={onDone}>
+      <button
+        type="button"
+        className="control self-start bg-ink! text-sheet!"
+        disabled={entry.words.length === 0}
+        onClick={onDone}
+      >
         {say.write.done}
       </button>
     </section>
