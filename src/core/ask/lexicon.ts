@@ -149,4 +149,9 @@ export const PLACE_LEXICON: Readonly<Record<string, AskPlace>> = {
   'due today': 'dueToday',
   'what is due': 'dueToday',
   'what is due today': 'dueToday',
+  log: 'log',
+  'pieces met': 'log',
+  'practice log': 'practiceLog',
+  'questions asked': 'studentQuestions',
+  'questions of students': 'studentQuestions',
 };

@@ -63,6 +63,9 @@ export const ASK_PLACES = [
   'projectBook',
   'drill',
   'dueToday',
+  'log',
+  'practiceLog',
+  'studentQuestions',
 ] as const;
 
 export type AskPlace = (typeof ASK_PLACES)[number];

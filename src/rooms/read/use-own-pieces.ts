@@ -13,15 +13,9 @@ import type { SchoolHandle } from '@/ui/school/use-school';
 import { useSteady } from '@/ui/use-steady';
 import type { OpenedPiece } from '@/workers/piece';
 import { FIRST_READ, keyCode, NOTHING, type ReadSentence, readHref } from '../address/read/read-address';
+import { today } from '../shell/today';
 import { keptSentence } from './read-words';
 import { sayRead } from './use-read';
-
-/** The day on the wall: `2026-11-28`. */
-export function today(): string {
-  const now = new Date();
-  const two = (part: number) => String(part).padStart(2, '0');
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-}
 
 /** What is done with pieces: written, kept, noted in the log, deleted. */
 export function useOwnPieces(school: SchoolHandle, sentence: ReadSentence, kept: StoredPiece | null) {

@@ -10,6 +10,7 @@ export const FRAME_WORDS = {
   sheets: 'Sheets',
   mark: 'Mark',
   drill: 'Drill',
+  log: 'Log',
   group: 'Class',
   newVersion: 'A newer Moon Step is ready.',
   useNew: 'Use it now',
@@ -26,6 +27,8 @@ export const FRAME_WORDS = {
   markAbout: 'Mark an answer: right or wrong, where, why, and the habit behind it.',
   drillAbout:
     'Quick questions for one: within a budget, by level, what is due today, and what is known so far.',
+  logAbout:
+    'Pieces met, practice done and questions asked: found again, counted, and seen beside what is known.',
   groupAbout: 'How a class speaks, who is in it, and how its work is kept safe.',
   lost: {
     title: 'There is no page at this address.',
