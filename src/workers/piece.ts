@@ -213,7 +213,7 @@ async function openSource(source: PieceSource): Promise<Opened> {
 }
 
 /** As the source has it. */
-export const AS_WRITTEN = 'written';
+const AS_WRITTEN = 'written';
 
 type Shaped = Moved & { readonly octaves: number };
 

@@ -60,7 +60,7 @@ test('one backup file carries a school into another browser profile, with a prev
   const sheet = other.getByRole('dialog');
   const merge = sheet.getByRole('region', { name: 'Put together' });
   await expect(merge).toContainText(
-    '11 kept derivations, 2 lessons, 2 classes, 15 people, 7 marked answers, one set, 12 papers, 3 notes on practice, one ladder, 128 drills: added',
+    '11 kept derivations, 2 lessons, 2 classes, 15 people, 7 marked answers, one set, 12 papers, 3 notes on practice, one ladder, 128 drills, one piece, 20 entries in the log: added',
   );
   await expect(sheet.getByRole('region', { name: 'Put in place of what is here' })).toContainText(
     'one kept derivation: taken away',

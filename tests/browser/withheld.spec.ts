@@ -59,6 +59,32 @@ const TASKS: Readonly<Record<string, Task>> = {
       await isSaved(page);
     },
   },
+  read: {
+    address: '/read',
+    act: async (page) => {
+      await page.keyboard.press('m');
+      await page.keyboard.type('nothing');
+      await page.keyboard.press('Enter');
+      await page.keyboard.press('k');
+    },
+    done: async (page) => {
+      await expect(page.getByRole('group', { name: 'Bars 0 to 18 of 19' }).first()).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();
+    },
+  },
+  log: {
+    address: '/log',
+    act: async (page) => {
+      await page.keyboard.press('q');
+      await page.keyboard.type('practice');
+      await page.keyboard.press('Enter');
+      await page.keyboard.press('k');
+    },
+    done: async (page) => {
+      await expect(page.getByRole('region', { name: 'Effort beside mastery' })).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Shelf (1)' })).toBeVisible();
+    },
+  },
   play: {
     address: '/play',
     act: async (page) => {

@@ -4,7 +4,7 @@ import { fifths, fifthsOf, noteAtFifths, type SpelledNote } from '../note/spelle
 import { PIECE_QUARTER, type Piece, type PieceBar, type PieceEvent } from './piece';
 
 /** Numbers from 0 to 1, the same for the same seed. */
-export function seeded(seed: number): () => number {
+function seeded(seed: number): () => number {
   let state = seed >>> 0;
   return () => {
     state = (state + 0x6d2b79f5) >>> 0;

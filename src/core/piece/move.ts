@@ -48,7 +48,7 @@ function movedPitch(
 }
 
 /** A part moved by an interval: every note, and each signature with it; past seven signs its twin. */
-export function movedPart(
+function movedPart(
   part: PiecePart,
   interval: Transposition,
 ): { readonly part: PiecePart; readonly respelled: number } {

@@ -30,7 +30,7 @@ export type SoundingPiece = {
 };
 
 /** Whether all parts are written at the same interval above what sounds, so that one written key is that of all. */
-export function isWrittenAlike({ parts }: Piece): boolean {
+function isWrittenAlike({ parts }: Piece): boolean {
   const [first] = parts;
   return parts.every((part) => part.transposition.semitones === first?.transposition.semitones);
 }

@@ -97,7 +97,7 @@ export function keysNeverMet(met: ReadonlyMap<string, number>): readonly Key[] {
 const DAY = 24 * 60 * 60 * 1000;
 
 /** The Monday of the week of a day, both as the calendar writes them. */
-export function weekOf(day: string): string {
+function weekOf(day: string): string {
   const at = new Date(`${day}T12:00:00Z`);
   const weekday = (at.getUTCDay() + 6) % 7;
   return new Date(at.getTime() - weekday * DAY).toISOString().slice(0, 10);

@@ -6,7 +6,7 @@ import { keyName } from './say-key';
 import { capital, counted, signCount } from './vocabulary';
 
 /** `once`, `twice`, `5 times`. */
-export function times(count: number): string {
+function times(count: number): string {
   return count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`;
 }
 

@@ -25,7 +25,7 @@ export function sayVerdict(w: ClassWords, verdict: Verdict): string {
 }
 
 /** `F♯ 8 times, C♯ 6 times`. */
-export function sayCounts(w: ClassWords, counts: readonly Counted[]): string {
+function sayCounts(w: ClassWords, counts: readonly Counted[]): string {
   return counts.map(({ note, count }) => `${w.note(note)} ${count}`).join(', ');
 }
 

@@ -74,7 +74,7 @@ const CONNECTORS: Readonly<Record<BarEnd, StaveConnectorType>> = {
 };
 
 /** The signs of a change of signature: naturals for what ends, where they stood, then the new signature. */
-export function changeSigns(before: Fifths, after: Fifths, clef: Clef): readonly Pitch[] {
+function changeSigns(before: Fifths, after: Fifths, clef: Clef): readonly Pitch[] {
   const ended = new Set(naturalsBetween(before, after).map(({ letter }) => letter));
   const naturals = signaturePlaces(before, clef)
     .filter(({ note }) => ended.has(note.letter))

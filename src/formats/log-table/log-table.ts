@@ -29,7 +29,7 @@ export type LogRow = {
 };
 
 /** The columns of the table; the same in every class and every language. */
-export const LOG_COLUMNS = [
+const LOG_COLUMNS = [
   ...['kind', 'day', 'who', 'title', 'key', 'fifths', 'instrument', 'source', 'minutes', 'repeats'],
   ...['purpose', 'about', 'text', 'answer', 'done'],
 ] as const;

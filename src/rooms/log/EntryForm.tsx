@@ -79,6 +79,18 @@ export function EntryForm({ from, stands, people, onSave, onCancel }: Props) {
       />
     </label>
   );
+  const keyField = (
+    <label className="flex min-w-0 flex-col gap-0.5">
+      <span className="text-quiet text-small">{say.key}</span>
+      <input
+        className="field"
+        value={key}
+        maxLength={40}
+        placeholder={say.keyHint(logKeyText(w, 'E minor'))}
+        onChange={({ target }) => setKey(target.value)}
+      />
+    </label>
+  );
   return (
     <section aria-label={stands ? say.change : say.fresh[kind]} className="card p-4">
       <form className="flex flex-col gap-2" onSubmit={submit}>
@@ -111,21 +123,13 @@ export function EntryForm({ from, stands, people, onSave, onCancel }: Props) {
             </select>
           </label>
         </div>
-        {kind !== 'question' && (
-          <label className="flex flex-col gap-0.5">
-            <span className="text-quiet text-small">{say.key}</span>
-            <input
-              className="field"
-              value={key}
-              maxLength={40}
-              placeholder={say.keyHint(logKeyText(w, 'E minor'))}
-              onChange={({ target }) => setKey(target.value)}
-            />
-          </label>
-        )}
+        {kind === 'practice' && keyField}
         {kind === 'piece' && (
           <>
-            {field(say.instrument, 'instrument', INSTRUMENT_LIMIT)}
+            <div className="grid grid-cols-2 gap-2">
+              {keyField}
+              {field(say.instrument, 'instrument', INSTRUMENT_LIMIT)}
+            </div>
             {field(say.source, 'source', NAME_LIMIT)}
           </>
         )}

@@ -91,16 +91,18 @@ export function LogList({ kind, entries, nameOf, sort, onSort, onChange, onSettl
                   )}
                 </td>
               ))}
-              <td className="whitespace-nowrap text-right">
-                {kind === 'question' && (
-                  <IconButton
-                    label={`${entry.done ? say.reopen : say.settle}: ${entry.title}`}
-                    icon={entry.done ? RotateCcw : Check}
-                    onClick={() => onSettle(entry)}
-                  />
-                )}
-                <IconButton label={say.change(entry.title)} icon={Pencil} onClick={() => onChange(entry)} />
-                <IconButton label={say.drop(entry.title)} icon={Trash2} onClick={() => onDrop(entry)} />
+              <td className="text-right">
+                <span className="inline-flex gap-1">
+                  {kind === 'question' && (
+                    <IconButton
+                      label={`${entry.done ? say.reopen : say.settle}: ${entry.title}`}
+                      icon={entry.done ? RotateCcw : Check}
+                      onClick={() => onSettle(entry)}
+                    />
+                  )}
+                  <IconButton label={say.change(entry.title)} icon={Pencil} onClick={() => onChange(entry)} />
+                  <IconButton label={say.drop(entry.title)} icon={Trash2} onClick={() => onDrop(entry)} />
+                </span>
               </td>
             </tr>
           ))}

@@ -20,7 +20,7 @@ export function logKeyText(w: ClassWords, code: string): string {
 }
 
 /** What is repeated how often: `on letters 2, on numbers 1`. */
-export function repeatsText({ repeats }: Pick<LogEntry, 'repeats'>): string {
+function repeatsText({ repeats }: Pick<LogEntry, 'repeats'>): string {
   return NAMINGS.flatMap((naming) =>
     repeats[naming] ? [`${NAMING_WORDS[naming]} ${repeats[naming]}`] : [],
   ).join(', ');

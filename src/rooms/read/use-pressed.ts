@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { useSteady } from '@/ui/use-steady';
 import type { ToneAnswer } from '@/workers/piece';
 import type { PieceClient } from './piece-client';
-import type { Pressed } from './score/ScorePages';
+import type { Pressed } from './score/pressed';
 
 /** The note that is pressed, why it sounds so, and the bar that is pointed at; forgotten when the piece is read anew. */
 export function usePressed(client: PieceClient, turn: number) {

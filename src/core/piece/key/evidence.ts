@@ -64,8 +64,6 @@ export type Evidence = { readonly weight: number } & (
   | (At & { readonly code: 'source-says'; readonly mode: Mode })
 );
 
-export type EvidenceCode = Evidence['code'];
-
 /** A key that a piece could be in, with all that speaks for it and against it. */
 export type Candidate = {
   readonly key: Key;

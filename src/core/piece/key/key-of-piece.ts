@@ -23,11 +23,11 @@ const ALL_KEYS: readonly Key[] = Array.from({ length: 15 }, (_, at) => at - 7)
   .filter(keyNotes);
 
 /** How sure a key has to be to be told, and to be told without a word of doubt. */
-export const TOLD = 0.6;
-export const PLAIN = 0.9;
+const TOLD = 0.6;
+const PLAIN = 0.9;
 
 /** The signature that holds longest, and what the source says of the mode where it stands. */
-export function settingOf(piece: Piece, heard: SoundingPiece): Setting {
+function settingOf(piece: Piece, heard: SoundingPiece): Setting {
   const lasts = new Map<number, number>();
   for (const [bar, count] of heard.signatures.entries()) {
     const ticks = (heard.bars[bar + 1] ?? 0) - (heard.bars[bar] ?? 0);

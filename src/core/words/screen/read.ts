@@ -1,4 +1,3 @@
-import { TRANSPOSING } from '../../instrument/transposing';
 import type { Fifths, SpelledNote } from '../../note/spelled';
 import { byClass } from '../by-class';
 import type { ClassWords } from '../class-words';
@@ -228,6 +227,3 @@ function words(w: ClassWords) {
 
 /** The words of the Read room. */
 export const readWords = byClass(words);
-
-/** The names of instruments that read other notes than sound. */
-export const READ_INSTRUMENTS = Object.keys(TRANSPOSING);

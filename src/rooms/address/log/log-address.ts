@@ -9,7 +9,7 @@ export const LOG_PATH = '/log';
 /** The sentence of the room: what is looked at, of whom, in which order, and which words are looked for. */
 export type LogSentence = LogLook;
 
-export const FIRST_LOG: LogSentence = { kind: 'piece', person: null, sort: 'newest', state: 'all', find: '' };
+const FIRST_LOG: LogSentence = { kind: 'piece', person: null, sort: 'newest', state: 'all', find: '' };
 
 /** The longest words that are looked for. */
 export const LONGEST_FIND = 80;

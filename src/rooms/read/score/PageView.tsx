@@ -7,7 +7,7 @@ import { useWords } from '@/ui/school/use-class';
 import { Hits } from '@/ui/surfaces/Hits';
 import type { ReadMarks } from '../../address/read/read-address';
 import type { PieceClient } from '../piece-client';
-import type { Pressed } from './ScorePages';
+import type { Pressed } from './pressed';
 
 type Props = {
   readonly client: PieceClient;

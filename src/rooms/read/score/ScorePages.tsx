@@ -8,9 +8,7 @@ import type { OpenedPiece } from '@/workers/piece';
 import type { ReadMarks } from '../../address/read/read-address';
 import type { PieceClient } from '../piece-client';
 import { PageView } from './PageView';
-
-/** A note that was pressed, and the tones that its sign decides. */
-export type Pressed = { readonly part: number; readonly tone: number; readonly reaches: readonly number[] };
+import type { Pressed } from './pressed';
 
 type Props = {
   readonly client: PieceClient;
