@@ -59,6 +59,7 @@ test('practice is noted with repeats and purpose, and effort stands beside what 
   page,
 }) => {
   await open(page, '/log?see=practice');
+  await expect(rows(page).nth(1)).toBeVisible();
   const count = await rows(page).count();
   const form = page.getByRole('region', { name: 'Note practice' });
   await form.getByRole('textbox', { name: 'What was practised' }).fill('B harmonic minor');

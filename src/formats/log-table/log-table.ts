@@ -58,7 +58,11 @@ const MOST_LINES = 5000;
 
 /** Reads a table of entries, whatever the order of its columns; a line that is none is told and passed over. */
 export function readLogTable(text: string): LogTableReading {
-  const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/u, ''), { skipEmptyLines: 'greedy' });
+  const plain = text.replace(/^\ufeff/u, '');
+  // Spreadsheets that take a comma for a decimal part cells by semicolons; the head line tells which it is.
+  const first = plain.split(/\r?\n/u, 1)[0] ?? '';
+  const delimiter = first.includes(';') && !first.includes(',') ? ';' : ',';
+  const { data } = Papa.parse<string[]>(plain, { skipEmptyLines: 'greedy', delimiter });
   const [head = [], ...lines] = data;
   const columns = head.map((name) => name.trim().toLowerCase());
   const rows: LogRow[] = [];

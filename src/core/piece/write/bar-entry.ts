@@ -17,13 +17,15 @@ export type BarEntry = {
   readonly at: number;
   readonly length: BarLength;
   readonly triplet: boolean;
+  /** Whether a length was chosen and nothing was written with it yet: a dot is then of the next note. */
+  readonly fresh: boolean;
 };
 
 /** Bars that stand already, with the last word in hand. */
 export function entryOfBars(words: readonly BarWord[]): BarEntry {
   const last = words.findLast((word) => word.is === 'note' || word.is === 'rest');
   const length = last?.is === 'note' || last?.is === 'rest' ? last.length : USUAL_LENGTH;
-  return { words, at: words.length - 1, length, triplet: false };
+  return { words, at: words.length - 1, length, triplet: false, fresh: false };
 }
 
 /** The octave of a treble melody's first note. */
@@ -32,7 +34,7 @@ const START = letterHeight('B', 4);
 function put(entry: BarEntry, word: BarWord): BarEntry {
   if (entry.words.length >= MOST_WORDS) return entry;
   const words = entry.words.toSpliced(entry.at + 1, 0, word);
-  return { ...entry, words, at: entry.at + 1 };
+  return { ...entry, words, at: entry.at + 1, fresh: false };
 }
 
 /** A letter as it is printed, in the octave nearest to the note before. */
@@ -66,11 +68,15 @@ export function putBarLine(entry: BarEntry): BarEntry {
 /** The length of the next note by its figure; the note in hand keeps its own. */
 export function chooseLength(entry: BarEntry, figure: string): BarEntry {
   const value = LENGTH_FIGURES[figure];
-  return value ? { ...entry, length: { value, dots: 0 } } : entry;
+  return value ? { ...entry, length: { value, dots: 0 }, fresh: true } : entry;
 }
 
-/** The note or rest in hand with a dot more, and none again after two; what follows has it too. */
+/** A dot more, and none again after two: of the length that was just chosen, or of the note or rest in hand. */
 export function dotted(entry: BarEntry): BarEntry {
+  if (entry.fresh) {
+    const more = ((entry.length.dots + 1) % 3) as 0 | 1 | 2;
+    return { ...entry, length: { ...entry.length, dots: more } };
+  }
   const word = entry.words[entry.at];
   if (word?.is !== 'note' && word?.is !== 'rest') return entry;
   const dots = ((word.length.dots + 1) % 3) as 0 | 1 | 2;
@@ -114,7 +120,7 @@ export function movedBy(entry: BarEntry, by: number): BarEntry {
 /** Another word in hand. */
 export function walked(entry: BarEntry, to: number): BarEntry {
   const at = Math.max(-1, Math.min(entry.words.length - 1, to));
-  return at === entry.at ? entry : { ...entry, at };
+  return at === entry.at ? entry : { ...entry, at, fresh: false };
 }
 
 /** The word in hand taken away. */
