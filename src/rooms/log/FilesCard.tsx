@@ -34,8 +34,8 @@ export function FilesCard({ school, people, group, onSave }: Props) {
     setTold([say.brought(rows.length), ...refused]);
   };
   return (
-    <section aria-label={say.title} className="card flex flex-col gap-2 p-4">
-      <h2 className="font-serif text-large">{say.title}</h2>
+    <section aria-label={say.title} className="card flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-3">
+      <h2 className="text-small font-bold text-quiet">{say.title}</h2>
       <div className="flex flex-wrap gap-2">
         <button type="button" className="control" onClick={onSave}>
           {say.out}

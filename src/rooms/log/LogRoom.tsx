@@ -64,6 +64,8 @@ function Room() {
   const ofKind = useMemo(() => own.filter(({ kind }) => kind === sentence.kind), [own, sentence.kind]);
   const shown = useMemo(() => lookedAt(own, sentence, nameOf), [own, sentence, nameOf]);
   const parts = useMemo(() => logParts(w, sentence, people), [w, sentence, people]);
+  // What the log holds comes a moment after the room; nothing below it stands before, so that nothing moves.
+  const ready = school.state.status !== 'opening';
   const name = logName(w, sentence);
   useEffect(() => walksItself(LOG_PATH, (next) => goToLog(next, 'finished')), []);
   useEffect(() => {
@@ -136,42 +138,47 @@ function Room() {
         </div>
         <ErrorBoundary what={say.room} size="card" about={search}>
           <div className="grid min-h-0 grow grid-cols-1 gap-3 room:grid-cols-[minmax(0,1fr)_22rem]">
-            <section aria-label={name} className="card flex min-h-0 min-w-0 flex-col gap-2 p-4">
-              <div className="flex flex-wrap items-center justify-between gap-2">
-                <input
-                  ref={finder}
-                  type="search"
-                  className="field w-64"
-                  aria-label={say.find}
-                  placeholder={say.find}
-                  maxLength={LONGEST_FIND}
-                  value={sentence.find}
-                  onChange={({ target }) => hands.say({ ...sentence, find: target.value }, 'passing')}
-                />
-                <p role="status" className="text-quiet text-small">
-                  {say.found(shown.length, ofKind.length)}
-                </p>
-              </div>
-              <div className="min-h-0 grow overflow-y-auto">
-                {ofKind.length === 0 ? (
-                  <p>{say.none[kind]}</p>
-                ) : shown.length === 0 ? (
-                  <p>{say.nothingFound}</p>
-                ) : (
-                  <LogList
-                    {...{ kind, nameOf }}
-                    entries={shown}
-                    sort={sentence.sort}
-                    onSort={(sort) => hands.say({ ...sentence, sort })}
-                    onChange={hands.change}
-                    onSettle={hands.settle}
-                    onDrop={hands.drop}
+            <div className="flex min-h-0 min-w-0 flex-col gap-3">
+              <section aria-label={name} className="card flex min-h-0 min-w-0 grow flex-col gap-2 p-4">
+                <div className="flex flex-wrap items-center justify-between gap-2">
+                  <input
+                    ref={finder}
+                    type="search"
+                    className="field w-64"
+                    aria-label={say.find}
+                    placeholder={say.find}
+                    maxLength={LONGEST_FIND}
+                    value={sentence.find}
+                    onChange={({ target }) => hands.say({ ...sentence, find: target.value }, 'passing')}
                   />
-                )}
-              </div>
-            </section>
+                  <p role="status" className="text-quiet text-small">
+                    {ready && say.found(shown.length, ofKind.length)}
+                  </p>
+                </div>
+                <div className="min-h-0 grow overflow-y-auto">
+                  {!ready ? (
+                    <div className="h-40" data-coming="" />
+                  ) : ofKind.length === 0 ? (
+                    <p>{say.none[kind]}</p>
+                  ) : shown.length === 0 ? (
+                    <p>{say.nothingFound}</p>
+                  ) : (
+                    <LogList
+                      {...{ kind, nameOf }}
+                      entries={shown}
+                      sort={sentence.sort}
+                      onSort={(sort) => hands.say({ ...sentence, sort })}
+                      onChange={hands.change}
+                      onSettle={hands.settle}
+                      onDrop={hands.drop}
+                    />
+                  )}
+                </div>
+              </section>
+              {ready && <FilesCard {...{ school, people, group }} onSave={hands.csv} />}
+            </div>
             <div className="contents room:flex room:min-h-0 room:flex-col room:gap-3 room:overflow-y-auto">
-              <div ref={form}>
+              <div ref={form} className="order-first room:order-none">
                 <EntryForm
                   key={`${kind} ${changed?.id ?? ''}`}
                   from={changed ?? newEntry(kind, today())}
@@ -181,17 +188,16 @@ function Room() {
                   onCancel={changed ? () => setChanged(null) : null}
                 />
               </div>
-              {kind === 'piece' && (
+              {ready && kind === 'piece' && (
                 <MetCard entries={shown} onFind={(find) => hands.say({ ...sentence, find })} />
               )}
-              {kind === 'practice' && (
+              {ready && kind === 'practice' && (
                 <EffortCards
                   {...{ people, school, nameOf }}
                   entries={shown}
                   onWho={(person) => hands.say({ ...sentence, person })}
                 />
               )}
-              <FilesCard {...{ school, people, group }} onSave={hands.csv} />
             </div>
           </div>
         </ErrorBoundary>

@@ -8,7 +8,7 @@ import { useWords } from '@/ui/school/use-class';
 import type { ReadSentence } from '../address/read/read-address';
 
 /** What is known of a piece by its signature and its ends: the signs on the staff, and every key that owns them. */
-export function EndsView({ sentence }: { readonly sentence: ReadSentence }) {
+export function EndsView({ sentence, gone }: { readonly sentence: ReadSentence; readonly gone: boolean }) {
   const w = useWords();
   const say = readWords(w);
   const { fifths, last } = sentence;
@@ -16,6 +16,7 @@ export function EndsView({ sentence }: { readonly sentence: ReadSentence }) {
   const title = say.signs(fifths);
   return (
     <section aria-label={title} className="card flex min-w-0 flex-col gap-3 p-5">
+      {gone && <p role="status">{say.actions.gone}</p>}
       <SceneView
         id="ends"
         scene={scene}

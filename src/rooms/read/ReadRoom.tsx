@@ -9,6 +9,7 @@ import { ErrorBoundary } from '@/ui/ErrorBoundary';
 import { part } from '@/ui/parts/part';
 import { Sentence } from '@/ui/sentence/Sentence';
 import { useSteady } from '@/ui/use-steady';
+import type { PieceSource } from '@/workers/piece';
 import { deriveHref } from '../address/derive/derive-address';
 import { FIRST_SENTENCE } from '../address/derive/derive-sentence';
 import { orbitHref } from '../address/orbit/orbit-address';
@@ -46,6 +47,8 @@ export function ReadRoom() {
   );
 }
 
+const NO_PARTS: readonly { readonly name: string }[] = [];
+
 const derive = (key: Key) =>
   deriveHref({
     ...FIRST_SENTENCE,
@@ -80,15 +83,23 @@ function Room() {
   const partShown =
     sentence.part === null || !opened || sentence.part > opened.parts.length ? null : sentence.part - 1;
   useFacts(sentence, opened);
+  /** The piece of which a page stands: what is beside it comes after it, so that nothing moves. */
+  const [drawn, setDrawn] = useState<PieceSource | null>(null);
   const note = usePressed(client, turn);
-  const ends = useMemo(() => (byEnds ? keysByEnds(sentence) : []), [byEnds, sentence]);
+  const ends = useMemo(() => keysByEnds(sentence), [sentence]);
   const parts = useMemo(() => readParts(w, sentence, pieces, byEnds), [w, sentence, pieces, byEnds]);
+  // A piece that nobody has here: what its address says of it stands in its place.
+  const known = isShippedPiece(sentence.piece) || kept !== null || source !== null;
+  const gone = !byEnds && !known && school.state.status !== 'opening';
+  const home = opened ? (opened.home?.mode ?? null) : (ends[0]?.key.mode ?? null);
+  const names = opened?.parts ?? NO_PARTS;
+  // The line stands from the beginning, so that nothing moves when the piece has been read.
   const how = useMemo(
     () =>
-      opened && sentence.view === 'piece'
-        ? howParts(w, sentence, { parts: opened.parts, mode: opened.home?.mode ?? null })
+      sentence.view === 'piece' && !byEnds && !gone
+        ? howParts(w, sentence, { parts: names, mode: home })
         : [],
-    [w, sentence, opened],
+    [w, sentence, byEnds, gone, names, home],
   );
   const name = readName(w, sentence);
   useEffect(() => walksItself(READ_PATH, (next) => goToRead(next, 'finished')), []);
@@ -97,6 +108,7 @@ function Room() {
   }, [say, name]);
 
   const hands = useSteady({
+    drawn: () => setDrawn(source),
     pick: (id: string, value: string) => {
       setWord(null);
       const next = withReadWord(sentence, id, value, pieces);
@@ -149,48 +161,53 @@ function Room() {
           )}
           {shows && (
             <div className="grid min-h-0 grow grid-cols-1 gap-3 room:grid-cols-[minmax(0,1fr)_24rem]">
-              {byEnds || (state.stage === 'none' && !isShippedPiece(sentence.piece)) ? (
-                <EndsView sentence={sentence} />
-              ) : opened ? (
-                <ScorePages
-                  {...{ client, opened, turn }}
-                  part={partShown}
-                  marks={sentence.marks}
-                  pressed={note.pressed}
-                  pointed={note.pointed}
-                  onPress={note.press}
-                />
-              ) : (
-                <section className="card p-4" data-coming="">
-                  {state.stage === 'refused' ? (
-                    <p role="alert" className="text-wrong">
-                      {sayFileProblem(state.problem)}
-                    </p>
-                  ) : (
-                    <p role="status">{say.coming}</p>
-                  )}
-                </section>
-              )}
-              <div className="contents room:flex room:min-h-0 room:flex-col room:gap-3 room:overflow-y-auto">
-                {opened ? (
-                  <>
-                    <NoteCard tone={note.tone} number={(bar) => opened.numbers[bar] ?? bar + 1} />
-                    <SignatureCard opened={opened} part={partShown} onBar={note.point} />
-                    <KeysCard keys={opened.reading.keys} onBar={note.point} deriveHref={derive} />
-                    <PassagesCard opened={opened} onBar={note.point} routeHref={route} />
-                  </>
+              <div className="flex min-h-0 min-w-0 flex-col *:grow">
+                {byEnds || gone ? (
+                  <EndsView sentence={sentence} gone={gone} />
+                ) : opened ? (
+                  <ScorePages
+                    {...{ client, opened, turn }}
+                    part={partShown}
+                    marks={sentence.marks}
+                    pressed={note.pressed}
+                    pointed={note.pointed}
+                    onPress={note.press}
+                    onDrawn={hands.drawn}
+                  />
                 ) : (
-                  <KeysCard keys={ends} onBar={null} deriveHref={derive} />
+                  <section className="card p-4" {...(state.stage === 'refused' ? {} : { 'data-coming': '' })}>
+                    {state.stage === 'refused' ? (
+                      <p role="alert" className="text-wrong">
+                        {sayFileProblem(state.problem)}
+                      </p>
+                    ) : (
+                      <p role="status">{say.coming}</p>
+                    )}
+                  </section>
                 )}
-                <ActionsCard
-                  onKeep={own.canKeep(opened) ? () => own.keep(opened) : null}
-                  onLog={() => own.log(opened?.home ?? ends[0]?.key ?? null)}
-                  onAsk={own.ask}
-                  onWrite={kept?.holds === 'bars' ? own.write : null}
-                  onDrop={kept ? own.drop : null}
-                  told={own.told}
-                />
               </div>
+              {((opened && drawn === source) || byEnds || gone) && (
+                <div className="contents room:flex room:min-h-0 room:flex-col room:gap-3 room:overflow-y-auto">
+                  {opened ? (
+                    <>
+                      <NoteCard tone={note.tone} number={(bar) => opened.numbers[bar] ?? bar + 1} />
+                      <SignatureCard opened={opened} part={partShown} onBar={note.point} />
+                      <KeysCard keys={opened.reading.keys} onBar={note.point} deriveHref={derive} />
+                      <PassagesCard opened={opened} onBar={note.point} routeHref={route} />
+                    </>
+                  ) : (
+                    <KeysCard keys={ends} onBar={null} deriveHref={derive} />
+                  )}
+                  <ActionsCard
+                    onKeep={own.canKeep(opened) ? () => own.keep(opened) : null}
+                    onLog={() => own.log(opened?.home ?? ends[0]?.key ?? null)}
+                    onAsk={own.ask}
+                    onWrite={kept?.holds === 'bars' ? own.write : null}
+                    onDrop={kept ? own.drop : null}
+                    told={own.told}
+                  />
+                </div>
+              )}
             </div>
           )}
         </ErrorBoundary>

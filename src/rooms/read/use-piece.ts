@@ -6,10 +6,10 @@ import { PieceClient } from './piece-client';
 
 export type PieceState =
   | { readonly stage: 'none' }
-  | { readonly stage: 'opening' }
-  | { readonly stage: 'refused'; readonly problem: FileProblem }
+  | { readonly stage: 'opening'; readonly of: PieceSource }
+  | { readonly stage: 'refused'; readonly of: PieceSource; readonly problem: FileProblem }
   /** `turn` counts up whenever it was read anew, so that pages of another are not mixed in. */
-  | { readonly stage: 'open'; readonly opened: OpenedPiece; readonly turn: number };
+  | { readonly stage: 'open'; readonly of: PieceSource; readonly opened: OpenedPiece; readonly turn: number };
 
 export type PieceHandle = { readonly state: PieceState; readonly client: PieceClient };
 
@@ -33,13 +33,13 @@ export function usePiece(source: PieceSource | null, shape: PieceShape): PieceHa
       const again = open.current === of;
       open.current = of;
       // What stands keeps standing while only its shape changes.
-      if (!again) setState({ stage: 'opening' });
+      if (!again) setState({ stage: 'opening', of });
       const opened = again ? await client.shape(as) : await client.open(of, as);
       if (turn.current !== mine) return;
-      if (opened.ok) setState({ stage: 'open', opened, turn: mine });
+      if (opened.ok) setState({ stage: 'open', of, opened, turn: mine });
       else {
         open.current = null;
-        setState({ stage: 'refused', problem: opened.problem });
+        setState({ stage: 'refused', of, problem: opened.problem });
       }
     },
   });
@@ -52,5 +52,7 @@ export function usePiece(source: PieceSource | null, shape: PieceShape): PieceHa
       setState(NONE);
     }
   }, [source, key, instrument, take]);
-  return { state, client };
+  // What stands of another piece is nothing of this one.
+  const stands = state.stage === 'none' || state.of === source;
+  return { state: stands ? state : NONE, client };
 }

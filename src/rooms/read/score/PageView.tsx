@@ -26,6 +26,8 @@ type Props = {
   readonly pointed: number | null;
   /** Counts up at every press that points. */
   readonly press: number;
+  /** Told when the page has been drawn. */
+  readonly onDrawn: () => void;
   readonly onPress: (head: { readonly part: number; readonly tone: number }) => void;
 };
 
@@ -51,8 +53,8 @@ function intoView(element: SVGRectElement | null): void {
 
 /** A page of a score: drawn by the worker when it comes near, and put away when it is far. */
 export const PageView = memo(function PageView(props: Props) {
-  const { client, turn, part, page, width, numbers, from, all, marks, pressed, pointed, press, onPress } =
-    props;
+  const { client, turn, part, page, width, numbers, from, all } = props;
+  const { marks, pressed, pointed, press, onPress, onDrawn } = props;
   const w = useWords();
   const say = readWords(w);
   const box = useRef<HTMLDivElement>(null);
@@ -77,11 +79,12 @@ export const PageView = memo(function PageView(props: Props) {
       if (gone || !found) return;
       setDrawn({ of, page: found });
       setHeight(found.scene.height);
+      onDrawn();
     });
     return () => {
       gone = true;
     };
-  }, [client, near, part, page, width, of]);
+  }, [client, near, part, page, width, of, onDrawn]);
   const shown = near ? (drawn?.page ?? null) : null;
   const scene = useMemo(() => {
     if (!shown) return null;

@@ -19,11 +19,13 @@ type Props = {
   readonly pressed: Pressed | null;
   /** A bar that is pointed at by its printed number, with a count that goes up at every press. */
   readonly pointed: { readonly number: number; readonly press: number } | null;
+  /** Told when a page has been drawn: what stands beside it may come. */
+  readonly onDrawn: () => void;
   readonly onPress: (head: { readonly part: number; readonly tone: number }) => void;
 };
 
 /** A piece page after page; only what is near is drawn. */
-export function ScorePages({ client, opened, turn, part, marks, pressed, pointed, onPress }: Props) {
+export function ScorePages({ client, opened, turn, part, marks, pressed, pointed, onPress, onDrawn }: Props) {
   const w = useWords();
   // The worker lays pages out; here they are drawn from the same outlines.
   useState(giveScoreOutlines);
@@ -56,7 +58,7 @@ export function ScorePages({ client, opened, turn, part, marks, pressed, pointed
         {pages.map((range, page) => (
           <PageView
             key={page}
-            {...{ client, turn, part, page, width, marks, onPress }}
+            {...{ client, turn, part, page, width, marks, onPress, onDrawn }}
             numbers={range}
             from={page * bars}
             all={numbers.length}
