@@ -20,12 +20,6 @@ const VIEWS = [
     keys: ['l'],
   },
   {
-    file: 'derive-compare.png',
-    address:
-      '/derive?tonic=C&scale=major&direction=up&clef=treble&signature=written&method=step-pattern&beside=C+natural-minor',
-    keys: [],
-  },
-  {
     file: 'derive-by-hand.png',
     address: '/derive?tonic=E&scale=harmonic-minor&method=tetrachords&hand=2%2B~7%2B',
     keys: [],
@@ -75,6 +69,7 @@ const VIEWS = [
       '/sheets?make=questions&n=8&on=minors.find-mistake.gaps&signs=4&clefs=treble.bass&signature=either&version=A&seed=317&maker=1&key=full',
     keys: [],
   },
+  { file: 'read.png', address: '/read', keys: [] },
   { file: 'class.png', address: '/class', keys: [] },
   { file: 'drill.png', address: '/drill?see=known', keys: [] },
 ];
@@ -105,6 +100,10 @@ for (const { file, address, keys } of VIEWS) {
   } else if (address.startsWith('/mark')) {
     await page.getByRole('application').locator('[data-part=note]').first().waitFor();
     await page.getByText('This pile: 5 answers').waitFor();
+  } else if (address.startsWith('/read')) {
+    // A note that is pressed says why it sounds so.
+    await page.getByRole('button', { name: 'A sharp, bar 15' }).click();
+    await page.getByText('by the sign at it').waitFor();
   } else if (address.startsWith('/play')) {
     await page.getByRole('img', { name: 'Pattern' }).waitFor();
   } else if (address.startsWith('/orbit')) {

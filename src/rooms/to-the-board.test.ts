@@ -17,7 +17,7 @@ describe('what goes to the board', () => {
     for (const address of all) {
       const board = desks.get(pathOf(address))?.board;
       if (!board) {
-        expect(['/class', '/drill']).toContain(pathOf(address));
+        expect(['/class', '/drill', '/log']).toContain(pathOf(address));
         continue;
       }
       const { show } = await board.kit();

@@ -298,6 +298,8 @@ class RowDrawer {
     if (!stave) return;
     const { recorder } = this;
     const key = `${this.row}-${bar}`;
+    // The pen of the bar before would draw its lines.
+    recorder.setLineWidth(1);
     stave.setContext(recorder).draw();
     this.groups.push(group(`staff-${key}`, 'staff', gathered(recorder.take())));
     for (const [at, rest] of laid.rests.entries()) {

@@ -7,6 +7,7 @@ import { inSingles, SHORTEST } from '@/core/piece/written-length';
 import type { Mode } from '@/core/scale/mode';
 import { plainName } from '../file/decode';
 import type { PieceReading } from '../format';
+import { isMidi } from './is-midi';
 import { likelySignature, type Struck, spelledLine } from './spelling';
 import { barsOf, type MidiBar, snapped, type Timed, timedTracks } from './timeline';
 
@@ -30,6 +31,8 @@ export function readMidiPiece(bytes: Uint8Array): PieceReading {
   } catch {
     return { ok: false, problem: { code: 'midi-broken' } };
   }
+  // The package reads what is cut off as an empty file.
+  if (!isMidi(bytes) || file.tracks.length === 0) return { ok: false, problem: { code: 'midi-broken' } };
   const tracks = timedTracks(file);
   const warnings: PieceWarning[] = [];
   const played = tracks.flatMap((track, at) => partsOf(track, at, warnings)).slice(0, PIECE_LIMITS.parts);

@@ -35,15 +35,29 @@ export function named(nodes: readonly Node[], name: string): readonly Node[] {
   return nodes.filter((node) => Object.hasOwn(node, name));
 }
 
+/** Elements by their names, gone through once: for elements that are asked for many of theirs, as notes are. */
+export function byName(nodes: readonly Node[]): ReadonlyMap<string, readonly Node[]> {
+  const found = new Map<string, Node[]>();
+  for (const node of nodes)
+    for (const name in node) {
+      if (name === ':@') continue;
+      const own = found.get(name);
+      if (own) own.push(node);
+      else found.set(name, [node]);
+    }
+  return found;
+}
+
 /** The text of the first element of a name; null where there is none. */
 export function textOf(nodes: readonly Node[], name: string): string | null {
-  const [first] = named(nodes, name);
+  const first = nodes.find((node) => Object.hasOwn(node, name));
   const text = first && children(first, name).find((node) => Object.hasOwn(node, '#text'))?.['#text'];
   return typeof text === 'string' ? unescaped(text) : null;
 }
 
 /** The five entities of XML itself; others are declared by files that are refused. */
 function unescaped(text: string): string {
+  if (!text.includes('&')) return text;
   const entities: Readonly<Record<string, string>> = { lt: '<', gt: '>', quot: '"', apos: "'", amp: '&' };
   return text.replace(/&(lt|gt|quot|apos|amp);/gu, (_, name: string) => entities[name] ?? '');
 }

@@ -80,7 +80,9 @@ export function LogList({ kind, entries, nameOf, sort, onSort, onChange, onSettl
               {columns.map(({ id, text }) => (
                 <td
                   key={id}
-                  className={id === 'day' || id === 'minutes' ? 'tabular-nums whitespace-nowrap' : ''}
+                  className={
+                    id === 'day' || id === 'minutes' || id === 'key' ? 'tabular-nums whitespace-nowrap' : ''
+                  }
                 >
                   {(id === 'title' || id === 'about') && entry.about ? (
                     <a className="underline" href={entry.about}>

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { Key } from '@/core/harmony/key';
 import type { Candidate, Evidence } from '@/core/piece/key/evidence';
+import { inOrder } from '@/core/piece/key/in-order';
 import { type Verdict, verdictOf } from '@/core/piece/key/key-of-piece';
-import type { Mode } from '@/core/scale/mode';
 import { PATTERNS, SCALE_IDS } from '@/core/scale/pattern';
 import { sayEvidence } from '@/core/words/say-evidence';
 import { keyName } from '@/core/words/say-key';
@@ -62,14 +62,6 @@ export function KeysCard({ keys, onBar, deriveHref }: Props) {
       )}
     </section>
   );
-}
-
-/** The order in which keys of a signature are thought of: major, its relative minor, the other modes; others last. */
-const ORDER: readonly Mode[] = ['major', 'minor', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'locrian'];
-
-function inOrder(keys: readonly Candidate[]): readonly Candidate[] {
-  const at = ({ owns, key }: Candidate) => (owns ? 0 : ORDER.length) + ORDER.indexOf(key.mode);
-  return keys.toSorted((a, b) => at(a) - at(b));
 }
 
 function VerdictText({ verdict }: { readonly verdict: Verdict }) {

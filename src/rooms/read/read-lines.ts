@@ -1,4 +1,5 @@
 import type { Candidate } from '@/core/piece/key/evidence';
+import { inOrder } from '@/core/piece/key/in-order';
 import { verdictOf } from '@/core/piece/key/key-of-piece';
 import type { Piece } from '@/core/piece/piece';
 import { keysByEnds } from '@/core/piece/quick';
@@ -31,7 +32,9 @@ const MOST_LINES = 6;
 function keyLines(w: ClassWords, keys: readonly Candidate[]): readonly string[] {
   const [best] = keys;
   if (!best) return [];
-  const names = keys.map(({ key }) => keyName(w, key)).join(', ');
+  const names = inOrder(keys)
+    .map(({ key }) => keyName(w, key))
+    .join(', ');
   const weighty = best.evidence
     .toSorted((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
     .slice(0, MOST_LINES);

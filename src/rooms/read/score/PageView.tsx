@@ -26,13 +26,13 @@ type Props = {
   readonly pointed: number | null;
   /** Counts up at every press that points. */
   readonly press: number;
-  /** Told when the page has been drawn. */
-  readonly onDrawn: () => void;
+  /** Pixels of a page that was not drawn yet, as far as others tell. */
+  readonly guess: number;
+  /** Told how high the page is when it has been drawn. */
+  readonly onDrawn: (height: number) => void;
   readonly onPress: (head: { readonly part: number; readonly tone: number }) => void;
 };
 
-/** Pixels of a page before it was drawn once. */
-const GUESS = 420;
 /** How far off a page is drawn before it comes into view, and is put away again. */
 const AHEAD = '900px 0px';
 
@@ -54,13 +54,13 @@ function intoView(element: SVGRectElement | null): void {
 /** A page of a score: drawn by the worker when it comes near, and put away when it is far. */
 export const PageView = memo(function PageView(props: Props) {
   const { client, turn, part, page, width, numbers, from, all } = props;
-  const { marks, pressed, pointed, press, onPress, onDrawn } = props;
+  const { marks, pressed, pointed, press, guess, onPress, onDrawn } = props;
   const w = useWords();
   const say = readWords(w);
   const box = useRef<HTMLDivElement>(null);
   const [near, setNear] = useState(page === 0);
   const [drawn, setDrawn] = useState<{ readonly of: string; readonly page: ScorePage } | null>(null);
-  const [height, setHeight] = useState(GUESS);
+  const [height, setHeight] = useState<number | null>(null);
   const of = `${turn} ${part} ${page} ${width}`;
   useEffect(() => {
     const element = box.current;
@@ -79,7 +79,7 @@ export const PageView = memo(function PageView(props: Props) {
       if (gone || !found) return;
       setDrawn({ of, page: found });
       setHeight(found.scene.height);
-      onDrawn();
+      onDrawn(found.scene.height);
     });
     return () => {
       gone = true;
@@ -113,7 +113,7 @@ export const PageView = memo(function PageView(props: Props) {
     <div
       ref={box}
       data-page={page}
-      style={{ minHeight: height }}
+      style={{ minHeight: height ?? guess }}
       {...(near && !shown ? { 'data-coming': '' } : {})}
     >
       {scene && (

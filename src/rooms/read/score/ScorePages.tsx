@@ -4,6 +4,7 @@ import { readWords } from '@/core/words/screen/read';
 import { giveScoreOutlines } from '@/engrave/score/outlines';
 import { useRoom } from '@/ui/scene/use-room';
 import { useWords } from '@/ui/school/use-class';
+import { useSteady } from '@/ui/use-steady';
 import type { OpenedPiece } from '@/workers/piece';
 import type { ReadMarks } from '../../address/read/read-address';
 import type { PieceClient } from '../piece-client';
@@ -23,6 +24,9 @@ type Props = {
   readonly onDrawn: () => void;
   readonly onPress: (head: { readonly part: number; readonly tone: number }) => void;
 };
+
+/** Pixels of a page before any was drawn. */
+const GUESS = 420;
 
 /** A piece page after page; only what is near is drawn. */
 export function ScorePages({ client, opened, turn, part, marks, pressed, pointed, onPress, onDrawn }: Props) {
@@ -45,6 +49,14 @@ export function ScorePages({ client, opened, turn, part, marks, pressed, pointed
       ),
     [numbers, bars],
   );
+  /** Pages are about as high as the first that was drawn; so what is scrolled to stays where it is. */
+  const [guess, setGuess] = useState(GUESS);
+  const hands = useSteady({
+    drawn: (height: number) => {
+      if (guess === GUESS) setGuess(height);
+      onDrawn();
+    },
+  });
   const at = pointed ? numbers.indexOf(pointed.number) : -1;
   useEffect(() => {
     if (at < 0) return;
@@ -58,7 +70,8 @@ export function ScorePages({ client, opened, turn, part, marks, pressed, pointed
         {pages.map((range, page) => (
           <PageView
             key={page}
-            {...{ client, turn, part, page, width, marks, onPress, onDrawn }}
+            {...{ client, turn, part, page, width, marks, guess, onPress }}
+            onDrawn={hands.drawn}
             numbers={range}
             from={page * bars}
             all={numbers.length}
