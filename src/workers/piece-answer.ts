@@ -7,7 +7,7 @@ const opened = z.union([
   z.looseObject({
     ok: z.literal(true),
     title: z.string(),
-    code: z.nullable(z.string()),
+    fromFile: z.boolean(),
     parts: z.array(z.looseObject({ name: z.string(), staves: z.int() })),
     numbers: z.array(z.int()),
     respelled: z.int(),

@@ -39,14 +39,15 @@ export type PieceQuestion =
   | { readonly ask: 'shape'; readonly shape: PieceShape }
   | { readonly ask: 'page'; readonly part: number | null; readonly page: number; readonly width: number }
   | { readonly ask: 'tone'; readonly part: number; readonly tone: number }
-  | { readonly ask: 'piece' };
+  /** Its code: as it came, or as it is shown. */
+  | { readonly ask: 'code'; readonly of: 'came' | 'shown' };
 
 /** What a piece comes to, without its notes: those stay in the worker. */
 export type OpenedPiece = {
   readonly ok: true;
   readonly title: string;
-  /** The piece as it came, to be stored; null where it was one that is stored. */
-  readonly code: string | null;
+  /** Whether it came as a file, and can be kept. */
+  readonly fromFile: boolean;
   readonly parts: readonly { readonly name: string; readonly staves: number; readonly transposes: boolean }[];
   /** The printed number of each bar. */
   readonly numbers: readonly number[];
@@ -79,7 +80,7 @@ type Open = {
   readonly read: Reading;
   readonly home: Key | null;
   readonly warnings: readonly PieceWarning[];
-  readonly code: string | null;
+  readonly fromFile: boolean;
 };
 
 /** A piece in hand, and what is asked of it. */
@@ -103,8 +104,10 @@ export class PieceDesk {
         return this.page(question.part, question.page, question.width);
       case 'tone':
         return this.tone(question.part, question.tone);
-      case 'piece':
-        return { code: this.shown ? pieceCode(this.shown) : '' };
+      case 'code': {
+        const piece = question.of === 'came' ? this.open?.piece : this.shown;
+        return { code: piece ? pieceCode(piece) : '' };
+      }
     }
   }
 
@@ -121,7 +124,7 @@ export class PieceDesk {
     return {
       ok: true,
       title: piece.title,
-      code: open.code,
+      fromFile: open.fromFile,
       parts: piece.parts.map(({ name: own, staves, transposition }) => ({
         ...{ name: own, staves },
         transposes: transposition.semitones % 12 !== 0,
@@ -184,7 +187,7 @@ async function openSource(source: PieceSource): Promise<Opened> {
   if (source.from === 'code') {
     const piece = pieceFrom(source.code);
     return piece
-      ? { ok: true, piece, warnings: [], code: null }
+      ? { ok: true, piece, warnings: [], fromFile: false }
       : { ok: false, problem: { code: 'piece-broken' } };
   }
   const { name, bytes } = source;
@@ -209,7 +212,7 @@ async function openSource(source: PieceSource): Promise<Opened> {
     bars.every(({ events }) => events.every(({ tones }) => tones.length === 0)),
   );
   if (empty) return { ok: false, problem: { code: 'piece-empty' } };
-  return { ok: true, piece, warnings: reading.warnings, code: pieceCode(piece) };
+  return { ok: true, piece, warnings: reading.warnings, fromFile: true };
 }
 
 /** As the source has it. */

@@ -1,5 +1,6 @@
 import { heightOf, type Pitch } from '../note/pitch';
 import { type Alteration, fifths } from '../note/spelled';
+import { once } from '../once';
 import type { PieceEvent, PiecePart, PieceTone } from './piece';
 import { type InForce, StaffScope } from './scope';
 
@@ -46,9 +47,11 @@ type Tied = { readonly tone: number; readonly until: number; readonly staff: num
 
 /**
  * Goes through a part as a reader does, tone by tone: the sign that stands at each (needed, or printed by the source as a
- * reminder), and why it sounds as it does.
+ * reminder), and why it sounds as it does. Worked out once for each part.
  */
-export function scopedTones(part: PiecePart): readonly ScopedTone[] {
+export const scopedTones: (part: PiecePart) => readonly ScopedTone[] = once(tonesOf);
+
+function tonesOf(part: PiecePart): readonly ScopedTone[] {
   const staves = new Map<number, Staff>();
   const tied = new Map<string, Tied[]>();
   const found: ScopedTone[] = [];

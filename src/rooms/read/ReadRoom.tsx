@@ -199,7 +199,7 @@ function Room() {
                     <KeysCard keys={ends} onBar={null} deriveHref={derive} />
                   )}
                   <ActionsCard
-                    onKeep={own.canKeep(opened) ? () => own.keep(opened) : null}
+                    onKeep={own.canKeep(opened) ? () => void own.keep(opened, client) : null}
                     onLog={() => own.log(opened?.home ?? ends[0]?.key ?? null)}
                     onAsk={own.ask}
                     onWrite={kept?.holds === 'bars' ? own.write : null}

@@ -43,9 +43,9 @@ export class PieceClient {
     return toneAnswer(await this.ask({ ask: 'tone', part, tone }));
   }
 
-  /** The piece as it stands, in its code; null where there is none. */
-  async code(): Promise<string | null> {
-    return codeAnswer(await this.ask({ ask: 'piece' }));
+  /** The piece in its code, as it came or as it is shown; null where there is none. */
+  async code(of: 'came' | 'shown' = 'shown'): Promise<string | null> {
+    return codeAnswer(await this.ask({ ask: 'code', of })) || null;
   }
 
   /** Stops whatever goes on; nothing of it will be answered. */

@@ -14,6 +14,7 @@ import { useSteady } from '@/ui/use-steady';
 import type { OpenedPiece } from '@/workers/piece';
 import { FIRST_READ, keyCode, NOTHING, type ReadSentence, readHref } from '../address/read/read-address';
 import { today } from '../shell/today';
+import type { PieceClient } from './piece-client';
 import { keptSentence } from './read-words';
 import { sayRead } from './use-read';
 
@@ -49,10 +50,10 @@ export function useOwnPieces(school: SchoolHandle, sentence: ReadSentence, kept:
     doneWriting: () => kept && sayRead({ ...keptSentence(kept), marks: sentence.marks }, 'finished'),
     canKeep: (opened: OpenedPiece | null): boolean => {
       if (kept || isShippedPiece(piece)) return false;
-      return piece === '' || (opened?.code ?? null) !== null;
+      return piece === '' || (opened?.fromFile ?? false);
     },
-    keep: (opened: OpenedPiece | null) => {
-      const code = piece === '' ? null : (opened?.code ?? null);
+    keep: async (opened: OpenedPiece | null, client: PieceClient) => {
+      const code = piece === '' ? null : await client.code('came');
       if (code !== null && code.length > SCORE_LIMIT) return setTold(say.large);
       const id = piece || newId();
       const own = opened
