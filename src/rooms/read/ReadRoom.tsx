@@ -19,6 +19,7 @@ import { RoomShell } from '../shell/RoomShell';
 import { useHere, useShell } from '../shell/use-shell';
 import { ActionsCard } from './ActionsCard';
 import { EndsView } from './EndsView';
+import { FreshView } from './fresh/FreshView';
 import { KeysCard, scaleIdOf } from './KeysCard';
 import { NoteCard } from './NoteCard';
 import { PassagesCard } from './PassagesCard';
@@ -35,7 +36,6 @@ import { goToRead, sayRead, useRead } from './use-read';
 import { useSource } from './use-source';
 
 const ScorePages = part('surface', () => import('./score/ScorePages').then((module) => module.ScorePages));
-const FreshView = part('other', () => import('./fresh/FreshView').then((module) => module.FreshView));
 const WriteView = part('surface', () => import('./write/WriteView').then((module) => module.WriteView));
 
 /** The Read room: a piece, what its signature does in it, and which key it is in. */
